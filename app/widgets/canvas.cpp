@@ -146,35 +146,6 @@ void Canvas::focus_on(const QString& key) {
     update();
 }
 
-QString Spot::said_more() const {
-    auto words = tip.words();
-    const auto named = said_name();
-    // A line that begins with the name and has figures says again what the value does.
-    if (words.startsWith(named) && !value.isEmpty()) return words.section(QLatin1Char('\n'), 1).trimmed();
-    if (words.startsWith(named)) {
-        words = words.mid(named.size());
-        while (!words.isEmpty() && (words.front().isSpace() || QStringLiteral(":,.").contains(words.front())))
-            words.remove(0, 1);
-    }
-    return words.trimmed();
-}
-
-/// Once they are others than before; or those that say something else, each by itself.
-void Canvas::announce_changes() {
-    std::vector<std::pair<QString, size_t>> now;
-    now.reserve(spots_.size());
-    const auto state = [](const std::optional<bool>& s) { return s ? 1 + int(*s) : 0; };
-    for (const auto& s : spots_)
-        now.emplace_back(s.key, qHashMulti(0, s.said_name(), s.value, state(s.selected), state(s.checked),
-                                           state(s.expanded)));
-    const bool same_spots = std::equal(now.begin(), now.end(), announced_.begin(), announced_.end(),
-                                       [](const auto& a, const auto& b) { return a.first == b.first; });
-    const auto before = std::exchange(announced_, std::move(now));
-    if (!same_spots) return announce_spots(*this);
-    for (size_t i = 0; i < before.size(); ++i)
-        if (before[i].second != announced_[i].second) announce_spot(*this, announced_[i].first);
-}
-
 /// Come to by keyboard, it shows where one is.
 void Canvas::focusInEvent(QFocusEvent* e) {
     QWidget::focusInEvent(e);

@@ -3,6 +3,7 @@
 #include <QMenu>
 
 #include "cable/cable.h"
+#include "cable/supplied.h"
 #include "parts/wire_size.h"
 #include "plan/edits.h"
 #include "widgets/words.h"
@@ -139,15 +140,15 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
                       std::find(f.about.begin(), f.about.end(), c.id) != f.about.end());
     card(p, area, document_.selects(c.id), bad ? t.danger : QColor());
     const auto key = QString::number(cable);
-    add_spot({area, "cable " + key, words_of(c.name), [this, id = c.id] { document_.select(id); },
-              [this, cable, area] {
-                  QMenu menu(this);
-                  fill_cable_menu(menu, cable);
-                  menu.exec(mapToGlobal(area.topLeft().toPoint() + QPoint(u(20), u(20))));
-              }});
+    auto& whole = add_spot({area, "cable " + key, words_of(lead_name(plan, c)),
+                            [this, id = c.id] { document_.select(id); },
+                            [this, cable, area] {
+                                QMenu menu(this);
+                                fill_cable_menu(menu, cable);
+                                menu.exec(mapToGlobal(area.topLeft().toPoint() + QPoint(u(20), u(20))));
+                            }});
     text(p, QRectF(u(12), top + u(5), width() * 0.45, u(19)),
-         tr("C%1  %2").arg(cable + 1).arg(words_of(c.name.empty() ? feed_name(plan, c) : c.name)), t.ink,
-         face(13, true));
+         tr("C%1  %2").arg(cable + 1).arg(words_of(lead_name(plan, c))), t.ink, face(13, true));
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
     // Of one that feeds, what it comes to.
     const auto& feeds = plan.feeds();
@@ -155,16 +156,19 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     const auto* worst = fed == feeds.end()
                             ? nullptr
                             : &document_.study().worst.feeds[static_cast<size_t>(fed - feeds.begin())];
-    auto figures = tr("%1 · %2 of %3")
-                       .arg(said(worst ? worst->highest_end : c.volts))
-                       .arg(c.cores.size())
-                       .arg(wire ? words_of(size_words(*wire)) : tr("no wire"));
+    auto figures = tr("%1 of %2").arg(c.cores.size()).arg(wire ? words_of(size_words(*wire)) : tr("no wire"));
+    // What nobody has said is no 0 V.
+    if (const auto volts = worst ? worst->highest_end : c.volts; raw(volts) > 0)
+        figures = said(volts) + QStringLiteral(" · ") + figures;
     if (worst)
         figures += tr(" · feeds %1 with %2").arg(words_of(name_of(plan, c.to)), said(worst->continuous));
     else if (raw(c.amps) > 0)
         figures += tr(" · %1 through its supply").arg(said(c.amps));
     if (c.terminated) figures += tr(" · a resistor at both ends");
-    text(p, QRectF(u(12), top + u(23), width() * 0.45, u(18)), figures, t.muted, face(12));
+    if (const auto words = supplied_words(plan, document_.catalogue(), c); !words.empty())
+        figures += QStringLiteral(" · ") + words_of(words);
+    whole.value = figures, whole.selected = document_.selects(c.id);
+    text(p, QRectF(u(12), top + u(23), width() - u(250), u(18)), figures, t.muted, face(12));
     const QRectF label(width() - u(230), top + u(8), u(188), u(22));
     p.setPen(QPen(t.line, 1, c.label.empty() ? Qt::DashLine : Qt::SolidLine));
     p.setBrush(t.paper);

@@ -568,10 +568,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>%1 · %2 bleiben</translation>
     </message>
     <message>
-        <source>%1 · %2 of %3</source>
-        <translation>%1 · %2 von %3</translation>
-    </message>
-    <message>
         <source>%1 · %2 · your own</source>
         <translation>%1 · %2 · dein eigenes</translation>
     </message>
@@ -2292,6 +2288,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Alle + zusammen</translation>
     </message>
     <message>
+        <source>All done: the wide tube over the lot, onto the lead on either side, and shrink it.</source>
+        <translation>Alle fertig: den weiten Schlauch über das Ganze, bis auf die Leitung beiderseits, und schrumpfen.</translation>
+    </message>
+    <message>
         <source>All insulation ends in one line; lay the bared ends side by side.</source>
         <translation>Alle Isolierungen enden auf einer Linie; leg die blanken Enden nebeneinander.</translation>
     </message>
@@ -3424,6 +3424,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schneide {} davon; der Rest kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
     </message>
     <message>
+        <source>Cut {} of the same cable to lengthen it.</source>
+        <translation>{} desselben Kabels zum Verlängern abschneiden.</translation>
+    </message>
+    <message>
         <source>Cut {} of the same wire to lengthen it.</source>
         <translation>{} desselben Drahts zum Verlängern abschneiden.</translation>
     </message>
@@ -3970,6 +3974,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>First power, small and limited</source>
         <translation>Erster Strom, klein und begrenzt</translation>
+    </message>
+    <message>
+        <source>First the wide tube over all of it: {} of {}, pushed well back.</source>
+        <translation>Zuerst den weiten Schlauch über das Ganze: {} von {}, weit zurückgeschoben.</translation>
     </message>
     <message>
         <source>Fit %1: %2 left, %3 inside</source>
@@ -5410,6 +5418,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>%1 ansehen.</translation>
     </message>
     <message>
+        <source>Look at both plugs, pin by pin: {}.</source>
+        <translation>Beide Stecker ansehen, Pin für Pin: {}.</translation>
+    </message>
+    <message>
         <source>Look for a smooth fillet.</source>
         <translation>Nach einer glatten Kehle sehen.</translation>
     </message>
@@ -5818,8 +5830,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keine Sicherung des Katalogs passt hier</translation>
     </message>
     <message>
-        <source>No fuse of their own, since an upstream fuse protects them: {}.</source>
-        <translation>Keine eigene Sicherung, da die davor sie schützt: {}.</translation>
+        <source>No fuse of their own, since a fuse or a current limit upstream protects them: {}.</source>
+        <translation>Ohne eigene Sicherung, da eine Sicherung oder Strombegrenzung davor sie schützt: {}.</translation>
     </message>
     <message>
         <source>No fuse opens within an hour.</source>
@@ -5964,6 +5976,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>No tube in the catalogue does both.</source>
         <translation>Kein Schlauch im Katalog tut beides.</translation>
+    </message>
+    <message>
+        <source>No tube passes {}: it is taped over all when each joint has its own.</source>
+        <translation>Kein Schlauch geht über {}: das Ganze wird mit Band umwickelt, wenn jede Verbindung ihren hat.</translation>
     </message>
     <message>
         <source>No voltage suits all that it feeds: correct the plan before anything is connected.</source>
@@ -8138,6 +8154,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Isoliere nach der Lehre auf dem Block ab.</translation>
     </message>
     <message>
+        <source>Strip {} of the sheath off both pieces, without nicking a core.</source>
+        <translation>An beiden Stücken {} des Mantels entfernen, ohne eine Ader anzuritzen.</translation>
+    </message>
+    <message>
         <source>Strip {}, for a bore of {}.</source>
         <translation>{} abisolieren, für eine Bohrung von {}.</translation>
     </message>
@@ -8700,6 +8720,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>The plan's own: %1, %2, %3</source>
         <translation>Der eigene des Plans: %1, %2, %3</translation>
+    </message>
+    <message>
+        <source>The plug at {} stays on.</source>
+        <translation>Der Stecker an {} bleibt dran.</translation>
     </message>
     <message>
         <source>The proposal</source>
@@ -11014,6 +11038,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kabel, {} × {}</translation>
     </message>
     <message>
+        <source>came with {}</source>
+        <translation>mitgeliefert mit {}</translation>
+    </message>
+    <message>
         <source>camera</source>
         <translation>Kamera</translation>
     </message>
@@ -12478,6 +12506,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verbindungen {}</translation>
     </message>
     <message>
+        <source>keeps both its plugs</source>
+        <translation>behält beide Stecker</translation>
+    </message>
+    <message>
+        <source>keeps its plug at {}</source>
+        <translation>behält den Stecker an {}</translation>
+    </message>
+    <message>
         <source>keeps its volts steady, too; its own ripple instead</source>
         <translation>hält auch die Spannung ruhig; stattdessen die eigene Welligkeit</translation>
     </message>
@@ -13442,6 +13478,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>über die ganze Leitung</translation>
     </message>
     <message>
+        <source>over the whole splice</source>
+        <translation>über den ganzen Spleiß</translation>
+    </message>
+    <message>
         <source>own lead of </source>
         <translation>eigener Anschluss von </translation>
     </message>
@@ -14112,6 +14152,14 @@ schwarz an %2
     <message>
         <source>splice</source>
         <translation>Spleiß</translation>
+    </message>
+    <message>
+        <source>spliced</source>
+        <translation>gespleißt</translation>
+    </message>
+    <message>
+        <source>spliced at {}</source>
+        <translation>gespleißt bei {}</translation>
     </message>
     <message>
         <source>stalled</source>
@@ -15610,12 +15658,20 @@ schwarz an %2
         <translation>{} passt nicht in den Steckplatz von {}, der für {} ist.</translation>
     </message>
     <message>
+        <source>{} does not open at {}</source>
+        <translation>{} öffnet nicht bei {}</translation>
+    </message>
+    <message>
         <source>{} does not run empty: its current at any instant is the limit.</source>
         <translation>{} wird nicht leer: es zählt, was in einem Augenblick verlangt wird.</translation>
     </message>
     <message>
         <source>{} draws {} for a moment: leads of its own from the battery, without a fuse unless its maker has one. Is that figure right?</source>
         <translation>{} zieht kurzzeitig {}: eigene Leitungen von der Batterie, ohne Sicherung, sofern der Hersteller keine vorsieht. Stimmt dieser Wert?</translation>
+    </message>
+    <message>
+        <source>{} draws {} when it stalls, and its {} fuse does not open on that.</source>
+        <translation>{} zieht blockiert {}, und die Sicherung {} öffnet dabei nicht.</translation>
     </message>
     <message>
         <source>{} drops {} ({})</source>
@@ -16066,8 +16122,8 @@ schwarz an %2
         <translation>Leitung {}</translation>
     </message>
     <message>
-        <source>{} leads go this way: a guide wire goes through with the first, and each pulls the next.</source>
-        <translation>{} Leitungen gehen hier entlang: mit der ersten geht ein Einziehdraht durch, jede zieht die nächste.</translation>
+        <source>{} leads go this way, one after the other: each takes a guide wire along for the next.</source>
+        <translation>{} Leitungen gehen diesen Weg, eine nach der anderen: jede nimmt einen Zugdraht für die nächste mit.</translation>
     </message>
     <message>
         <source>{} leads, {} loads, {} of parts known by price.</source>
@@ -16152,10 +16208,6 @@ schwarz an %2
     <message>
         <source>{} names a wire “{}” that the catalogue does not hold.</source>
         <translation>{} nennt eine Leitung „{}“, die der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} need never open at {}</source>
-        <translation>{} muss bei {} nie öffnen</translation>
     </message>
     <message>
         <source>{} need {}</source>
@@ -16388,10 +16440,6 @@ schwarz an %2
     <message>
         <source>{} stalled draws {}: its fuse takes up to {}.</source>
         <translation>{} zieht blockiert {}: seine Sicherung braucht bis zu {}.</translation>
-    </message>
-    <message>
-        <source>{} stalled draws {}: its {} fuse need never open.</source>
-        <translation>{} zieht blockiert {}: seine Sicherung {} muss nie öffnen.</translation>
     </message>
     <message>
         <source>{} starts</source>

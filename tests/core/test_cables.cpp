@@ -173,6 +173,14 @@ class TestCables : public QObject {
         plan.signal_leads()[0].from = "load-computer", plan.signal_leads()[0].to = "load-drive-left";
         QVERIFY(test::has(test::studied(plan), "cable-two-supplies"));
     }
+    void a_red_wire_of_unknown_volts_into_what_is_fed_is_found() {
+        auto plan = with(
+            make_cable(test::demo(), CablePreset::servo_red_white_black, "load-computer", "load-steering"));
+        plan.signal_leads()[0].volts = Volt(0);
+        QVERIFY(test::has(test::studied(plan), "cable-two-supplies"));
+        plan.erase_feeds([](const auto& f) { return f.to == "load-steering"; });
+        QVERIFY(!test::has(test::studied(plan), "cable-two-supplies"));
+    }
     /// Controllers' 5 V into a board that has its own: found whichever way the leads were drawn.
     void two_supplies_are_found_in_either_direction() {
         for (const bool turned : {false, true}) {

@@ -79,7 +79,7 @@ class TestCalc : public QObject {
         CLOSE(value(a, "fastest_s"), 0.15, 1e-6);
         CLOSE(value(a, "slowest_s"), 5, 1e-6);
         q.current = Ampere(7);
-        QVERIFY(said(calc_fuse(parts(), q)).contains("need never open") &&
+        QVERIFY(said(calc_fuse(parts(), q)).contains("does not open") &&
                 said(calc_fuse(parts(), q)).contains("carries"));
         q.current = Ampere(25), q.pulse = Second(0.02);
         QCOMPARE(value(calc_fuse(parts(), q), "rides"), 1.0);

@@ -7,6 +7,9 @@
 #include "cutting/cut_list.h"
 #include "files/plan_text.h"
 #include "fixtures.h"
+#include "joint/choose.h"
+#include "joint/covers.h"
+#include "joint/item_joint.h"
 #include "review/review.h"
 
 using namespace sangre;
@@ -160,6 +163,15 @@ class TestSupplied : public QObject {
                     for (const auto& a : x.actions) item += a + "\n";
             QVERIFY2(item.find("2 × ") != std::string::npos, item.c_str());
             QVERIFY(item.find("different lengths") != std::string::npos);
+            // One wide tube over all of it, on before the sheath is off, bought and in the cut list.
+            const auto wide = splice_tube(longer.plan, parts(), longer.sensor(), *splice);
+            QVERIFY(wide && wide->tube && wide->hold >= longer.sensor().across);
+            QVERIFY(raw(wide->cut) >=
+                    20 + 2 * raw(item_joint(longer.plan, parts(), longer.sensor(), *splice, true)->tube_cut) /
+                             2);
+            QVERIFY(item.starts_with("First the wide tube"));
+            QVERIFY(item.find("of the sheath off") < item.find("different lengths"));
+            QVERIFY(longer.bought(wide->tube->name) * 1e3 >= raw(wide->cut));
             const Built fresh(f->fixes[1].edit(b.plan));
             QVERIFY(!fresh.sensor().supplied && !test::has(fresh.s, "supplied-short"));
             QVERIFY(!keeps_plug(parts(), fresh.sensor(), true) &&
@@ -182,6 +194,23 @@ class TestSupplied : public QObject {
         };
         QVERIFY(std::abs(ohms(spliced) - ohms(whole) - 2 * raw(kind->resistance)) < 1e-12);
         QVERIFY(!test::has(spliced.s, "item-joint"));
+        // Both wires, but no sheath: a tube over both joints all the same.
+        const auto& lead = spliced.plan.feeds()[0];
+        QVERIFY(splice_tube(spliced.plan, parts(), lead, lead.devices.back()));
+        QVERIFY(!splice_tube(spliced.plan, parts(), lead, lead.devices.front()));
+    }
+    void joints_of_signal_leads_are_chosen_by_what_they_land_on() {
+        const auto ends = [](PassiveKind kind) {
+            auto p = Built::read(winch("supplied 2 m, plug 4 mm"));
+            p.passives[0].kind = kind;
+            p.signal_leads()[0].joint_from.clear(), p.signal_leads()[0].joint_to.clear();
+            p = fit_joints(p, parts());
+            const auto end = [](const Id& id) { return find(parts().joints, id)->end; };
+            return std::pair(end(p.signal_leads()[0].joint_from), end(p.signal_leads()[0].joint_to));
+        };
+        QCOMPARE(ends(PassiveKind::sensor), std::pair(JointEnd::housing, JointEnd::splice));
+        QCOMPARE(ends(PassiveKind::button), std::pair(JointEnd::housing, JointEnd::lug));
+        QCOMPARE(ends(PassiveKind::aerial), std::pair(JointEnd::housing, JointEnd::housing));
     }
     void a_cable_without_a_name_is_called_after_its_ends() {
         const Built b(winch("ends with soldered lap splice"));

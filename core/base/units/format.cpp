@@ -67,7 +67,8 @@ std::string format(Volt v) {
 std::string format(Ampere i) { return with_prefix(raw(i), "A"); }
 std::string format(Ohm r) {
     if (!std::isfinite(raw(r))) return not_known;
-    if (std::abs(raw(r)) >= 1e3) return fmt::format("{} kΩ", format_number(raw(r) / 1e3));
+    if (std::abs(raw(r)) >= 1e3 && std::abs(raw(r)) < 1e6)
+        return fmt::format("{} kΩ", format_number(raw(r) / 1e3));
     return with_prefix(raw(r), "Ω");
 }
 std::string format(Watt p) { return with_prefix(raw(p), "W"); }

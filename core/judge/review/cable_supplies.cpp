@@ -30,9 +30,11 @@ const Id& supplied_end(const Plan& plan, const Lead& cable) {
     return !suits(cable.to) && suits(cable.from) ? cable.from : cable.to;
 }
 
-/// True where a part has a feed of its own at the voltage that a cable brings as well.
+/// True where a part has a feed of its own at the voltage that a cable brings as well, or may bring where
+/// nobody has said which.
 bool fed_alike(const Plan& plan, const Id& part, Volt volts) {
     const auto* load = by_id(plan.loads, part);
+    if (load && raw(volts) <= 0) return !feeds_into(plan, part).empty();
     return load && volts >= load->v_min * 0.9 && volts <= load->v_max * 1.1 &&
            !feeds_into(plan, part).empty();
 }
@@ -94,9 +96,10 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             say("Regulators on one rail drive each other: the highest carries all the load and back-feeds "
                 "the others until one fails."));
-        f.why.add(own ? say("It has a feed of its own: only signal and ground are needed.")
-                      : say("Leave it in {}; pull and insulate it in the rest.", giving[0]->name),
-                  Tone::good);
+        f.why.add(
+            own ? say("It has a feed of its own: only signal and ground are needed.")
+                : say("Leave it in {}; pull and insulate it in the rest.", lead_name(c.plan, *giving[0])),
+            Tone::good);
         for (const auto& id : others) f.why.add(say("Pull: {}", name_of(c.plan, id)), Tone::caution);
         f.fixes.push_back(
             {say("Pull {} red {}", others.size(), others.size() == 1 ? say("wire") : say("wires")),

@@ -12,7 +12,7 @@ namespace {
 
 /// Kinds of the same end that this wire's insulation does not matter to, the quickest first.
 void other_kinds(const Context& c, size_t f, bool source, const JointKind& now, std::vector<Fix>& fixes) {
-    const auto& feed = c.plan.feeds()[f];
+    const auto& feed = c.plan.leads[f];
     std::vector<const JointKind*> all;
     for (const auto& kind : c.catalogue.joints) {
         if (&kind == &now || kind.end != now.end || !takes(kind, lead_copper(c.catalogue, feed))) continue;
@@ -22,13 +22,14 @@ void other_kinds(const Context& c, size_t f, bool source, const JointKind& now, 
     }
     std::stable_sort(all.begin(), all.end(),
                      [](const auto* a, const auto* b) { return a->minutes < b->minutes; });
-    for (const auto* kind : all) fixes.push_back({"A " + kind->name, joint_set(feed.id, source, kind->id)});
+    for (const auto* kind : all)
+        fixes.push_back({say("Use a {}", kind->name), joint_set(feed.id, source, kind->id)});
 }
 
 void insulation_grip(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (!kind || kind->part.empty()) return;
-        const auto& feed = c.plan.feeds()[f];
+        const auto& feed = c.plan.leads[f];
         const auto crimp = feed_crimp(c.plan, c.catalogue, feed, source, *kind);
         const auto* wire = find(c.catalogue.wires, feed.wire);
         if (!crimp.part || crimp.grips || !wire) return;
@@ -53,7 +54,7 @@ void insulation_grip(const Context& c, std::vector<Finding>& out) {
 void ring_for_stud(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (!kind || kind->part.empty()) return;
-        const auto& feed = c.plan.feeds()[f];
+        const auto& feed = c.plan.leads[f];
         const auto crimp = feed_crimp(c.plan, c.catalogue, feed, source, *kind);
         if (!crimp.part || crimp.on_stud) return;
         auto stud = stud_at(c.plan, feed, source, false);

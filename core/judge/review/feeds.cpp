@@ -303,10 +303,11 @@ void stall(const Context& c, std::vector<Finding>& out) {
         Finding x{opens > stands ? Severity::danger : Severity::note,
                   {},
                   {load.id},
-                  std::isfinite(raw(opens)) ? say("{} stalled draws {}: its fuse takes up to {}.", load.name,
-                                                  format(load.start), format(opens))
-                                            : say("{} stalled draws {}: its {} fuse need never open.",
-                                                  load.name, format(load.start), format(p.rating)),
+                  std::isfinite(raw(opens))
+                      ? say("{} stalled draws {}: its fuse takes up to {}.", load.name, format(load.start),
+                            format(opens))
+                      : say("{} draws {} when it stalls, and its {} fuse does not open on that.", load.name,
+                            format(load.start), format(p.rating)),
                   {},
                   {}};
         x.why.add(say(

@@ -41,7 +41,7 @@ void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
                 });
             if (carries_all && takes(*other, pigtail_copper(c.plan, c.catalogue, hub.id)))
                 x.fixes.push_back(
-                    {"A " + other->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                    {say("Use a {}", other->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                          return set_pigtail(q, *catalogue, id);
                      }});
         }
@@ -74,9 +74,10 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
         x.why.add(
             say("A pigtail is one joint to make, cover and test; a branch leaves the through wire uncut, "
                 "which some builders prefer."));
-        x.fixes.push_back({"A " + kind->name, [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
-                               return set_pigtail(q, *catalogue, id);
-                           }});
+        x.fixes.push_back(
+            {say("Use a {}", kind->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                 return set_pigtail(q, *catalogue, id);
+             }});
         out.push_back(std::move(x));
     }
 }
@@ -144,11 +145,11 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
             say("Each lead that leaves a block has a way with a fuse of its own; all that they take "
                 "goes through its bar."));
         if (const auto* other = suiting_block(c.plan, c.catalogue, hub.id); other && other != block)
-            x.fixes.push_back(
-                {"A " + other->name, [catalogue = &c.catalogue, id = hub.id, type = other->id](Plan p) {
-                     if (auto* h = by_id(p.hubs, id)) h->block = type;
-                     return seat_in_blocks(std::move(p), *catalogue);
-                 }});
+            x.fixes.push_back({say("Use a {}", other->name),
+                               [catalogue = &c.catalogue, id = hub.id, type = other->id](Plan p) {
+                                   if (auto* h = by_id(p.hubs, id)) h->block = type;
+                                   return seat_in_blocks(std::move(p), *catalogue);
+                               }});
         x.fixes.push_back({say("Their fuses in its ways"), [catalogue = &c.catalogue](const Plan& p) {
                                return seat_in_blocks(p, *catalogue);
                            }});

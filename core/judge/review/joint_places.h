@@ -1,5 +1,5 @@
 #pragma once
-// The joints at both ends of every feed, as rules go through them and speak of them.
+// The joints at both ends of every lead, as rules go through them and speak of them.
 #include <fmt/format.h>
 
 #include "plan/edits.h"
@@ -8,20 +8,20 @@
 
 namespace sangre {
 
-/// Calls check(feed index, at the source, kind or null) for both ends of every feed.
+/// Calls check(lead index, at the source, kind or null) for both ends of every lead.
 template <class Check>
 void each_joint(const Context& c, Check check) {
-    for (size_t f = 0; f < c.plan.feeds().size(); ++f)
+    for (size_t f = 0; f < c.plan.leads.size(); ++f)
         for (const bool source : {true, false}) {
-            const auto& feed = c.plan.feeds()[f];
+            const auto& feed = c.plan.leads[f];
             check(f, source, find(c.catalogue.joints, source ? feed.joint_from : feed.joint_to));
         }
 }
 
 /// "Hub → Pump, at Hub".
 inline std::string joint_place(const Context& c, size_t f, bool source) {
-    const auto& feed = c.plan.feeds()[f];
-    return say("{}, at {}", c.index().feed_name(feed), c.index().name(source ? feed.from : feed.to));
+    const auto& feed = c.plan.leads[f];
+    return say("{}, at {}", lead_name(c.plan, feed), c.index().name(source ? feed.from : feed.to));
 }
 
 /// Makes the joint there of another kind.

@@ -23,13 +23,13 @@ namespace {
 void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (kind) return;
-        const auto& feed = c.plan.feeds()[f];
+        const auto& feed = c.plan.leads[f];
         Finding x{
             Severity::note, {}, {feed.id}, say("{}: no joint is chosen.", joint_place(c, f, source)), {}, {}};
         x.why.add(say("Without a joint there is no strip length, no tube and no step for it."));
         const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
                                          joint_copper(c.plan, c.catalogue, feed, source));
-        if (usual) x.fixes.push_back({"A " + usual->name, joint_set(feed.id, source, usual->id)});
+        if (usual) x.fixes.push_back({say("Use a {}", usual->name), joint_set(feed.id, source, usual->id)});
         out.push_back(std::move(x));
     });
 }
@@ -48,7 +48,7 @@ std::string where(const Context& c, const std::vector<JointPlace>& places) {
 std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places) {
     std::vector<Id> feeds;
     for (const auto& at : places)
-        if (const auto& id = c.plan.feeds()[at.feed].id; feeds.empty() || feeds.back() != id)
+        if (const auto& id = c.plan.leads[at.feed].id; feeds.empty() || feeds.back() != id)
             feeds.push_back(id);
     return feeds;
 }
@@ -67,9 +67,9 @@ void bare(const Context& c, std::vector<Finding>& out) {
     // Most joints of a plan are alike: each sort is worked out once.
     std::map<std::pair<const JointKind*, JointWires>, Cover> known;
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        const auto wires = wires_of(c.plan, c.catalogue, c.plan.feeds()[f], source);
+        const auto wires = wires_of(c.plan, c.catalogue, c.plan.leads[f], source);
         // What meets in a pigtail is judged with all that meet there.
-        if (!kind || !wires.wire || in_pigtail(c.plan, c.catalogue, c.plan.feeds()[f], source)) return;
+        if (!kind || !wires.wire || in_pigtail(c.plan, c.catalogue, c.plan.leads[f], source)) return;
         const auto [at, fresh] = known.try_emplace({kind, wires});
         if (fresh) {
             const auto& practices = c.plan.practices;
@@ -108,7 +108,7 @@ void bare(const Context& c, std::vector<Finding>& out) {
 
 /// What holds at a place as well and can be made; null where nothing can.
 const JointKind* makeable(const Context& c, const JointPlace& at, JointEnd end) {
-    const auto copper = joint_copper(c.plan, c.catalogue, c.plan.feeds()[at.feed], at.source);
+    const auto copper = joint_copper(c.plan, c.catalogue, c.plan.leads[at.feed], at.source);
     const auto* best = choose_joint(c.catalogue, c.plan.practices, end, copper);
     return best && takes(*best, copper) && missing_tools_of(*best, c.plan.practices).empty() ? best : nullptr;
 }
@@ -135,9 +135,9 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                           fmt::join(said_each(tools_of(*best, c.plan.practices)), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
-            for (const auto& at : places) ends.emplace_back(c.plan.feeds()[at.feed].id, at.source);
+            for (const auto& at : places) ends.emplace_back(c.plan.leads[at.feed].id, at.source);
             x.fixes.push_back(
-                {"A " + best->name, [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
+                {say("Use a {}", best->name), [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
                      auto next = p;
                      for (const auto& [feed, source] : ends)
                          next = set_end_joint(std::move(next), *catalogue, feed, source, to);
@@ -164,7 +164,7 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
 /// A barrel too wide for a thin wire, a cup too narrow for a thick one.
 void wire_range(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
-        const auto& feed = c.plan.feeds()[f];
+        const auto& feed = c.plan.leads[f];
         const auto copper = joint_copper(c.plan, c.catalogue, feed, source);
         if (!kind || takes(*kind, copper) || in_pigtail(c.plan, c.catalogue, feed, source)) return;
         const bool thin = copper < kind->least;
@@ -182,7 +182,7 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
         if (best && takes(*best, copper)) {
             x.why.add(say("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
                       Tone::good);
-            x.fixes.push_back({"A " + best->name, joint_set(feed.id, source, best->id)});
+            x.fixes.push_back({say("Use a {}", best->name), joint_set(feed.id, source, best->id)});
         } else
             x.why.add(say("No kind of that sort takes it: bring the conductors to two places."),
                       Tone::caution);
@@ -269,7 +269,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
     size_t n = 0;
     std::vector<Id> feeds;
     each_joint(c, [&](size_t f, bool, const JointKind* kind) {
-        if (kind && kind->id == "tinned-screw") ++n, feeds.push_back(c.plan.feeds()[f].id);
+        if (kind && kind->id == "tinned-screw") ++n, feeds.push_back(c.plan.leads[f].id);
     });
     if (n == 0) return;
     Finding x{Severity::note,

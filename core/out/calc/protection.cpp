@@ -55,7 +55,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
         c.answer =
             say("{} opens at {} between {} and {}", c.why.title, format(q.current), when(fast), when(slow));
     else
-        c.answer = say("{} need never open at {}", c.why.title, format(q.current));
+        c.answer = say("{} does not open at {}", c.why.title, format(q.current));
     c.answer += q.current <= holds ? say("; it carries that continuously") : "";
     c.values = {{"multiple", raw(q.current) / raw(q.rating)},
                 {"fastest_s", std::min(raw(fast), 1e12)},

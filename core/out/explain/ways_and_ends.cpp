@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "cable/cable.h"
+#include "cable/supplied.h"
 #include "enum_words.h"
 #include "explain/inside.h"
 #include "harness/room.h"
@@ -191,6 +192,7 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
     add_findings(why, s, cable.id);
     why.heading(say("From pin to pin"));
     why.add(fmt::format("{} → {}", name_of(plan, cable.from), name_of(plan, cable.to)));
+    if (const auto words = supplied_words(plan, catalogue, cable); !words.empty()) why.add(words);
     for (size_t i = 0; i < cable.cores.size(); ++i) {
         const auto& core = cable.cores[i];
         why.add(core_line(core),

@@ -115,7 +115,8 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
         return text + (names.size() > 4 ? say(" and {} more", names.size() - 4) : "");
     };
     if (!out.empty())
-        why.add(say("No fuse of their own, since an upstream fuse protects them: {}.", list(out)));
+        why.add(say("No fuse of their own, since a fuse or a current limit upstream protects them: {}.",
+                    list(out)));
     if (!bare.empty())
         why.add(say("Unfused, since losing it means a crash: {}. A short there is not interrupted; a fuse "
                     "there may open in flight.",

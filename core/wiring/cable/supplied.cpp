@@ -1,6 +1,12 @@
 #include "cable/supplied.h"
 
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
 #include <algorithm>
+
+#include "units/format.h"
+#include "words/say.h"
 
 namespace sangre {
 
@@ -11,6 +17,21 @@ bool keeps_plug(const Catalogue& catalogue, const Lead& lead, bool at_source) {
 
 bool keeps_both_plugs(const Catalogue& catalogue, const Lead& lead) {
     return keeps_plug(catalogue, lead, true) && keeps_plug(catalogue, lead, false);
+}
+
+std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
+    std::vector<std::string> all;
+    if (lead.supplied) all.push_back(say("came with {}", format(*lead.supplied)));
+    if (keeps_both_plugs(catalogue, lead))
+        all.push_back(say("keeps both its plugs"));
+    else
+        for (const bool source : {true, false})
+            if (keeps_plug(catalogue, lead, source))
+                all.push_back(say("keeps its plug at {}", name_of(plan, source ? lead.from : lead.to)));
+    for (const auto& d : lead.devices)
+        if (d.kind == DeviceKind::splice)
+            all.push_back(d.at ? say("spliced at {}", format(*d.at)) : say("spliced"));
+    return fmt::format("{}", fmt::join(all, " · "));
 }
 
 std::optional<SuppliedUse> use_of_supplied(const Catalogue& catalogue, const Lead& lead, Metre needed) {

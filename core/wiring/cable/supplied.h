@@ -10,6 +10,9 @@ bool keeps_plug(const Catalogue& catalogue, const Lead& lead, bool at_source);
 /// True where both do.
 bool keeps_both_plugs(const Catalogue& catalogue, const Lead& lead);
 
+/// "came with 0.60 m, its plug kept at Logger, spliced at 0.57 m"; empty where nothing of that is so.
+std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
+
 /// What becomes of a supplied lead.
 struct SuppliedUse {
     Metre used{};        ///< of what it came with

@@ -41,12 +41,13 @@ ItemWork item_work(const ItemPlace& place) { return item_kind(place.device.kind)
 std::vector<SignStroke> item_sign(DeviceKind kind, bool open) { return item_kind(kind).sign(open); }
 bool sits_in_both(DeviceKind kind) { return item_kind(kind).in_both; }
 
-size_t crossing_wires(const Lead& lead, DeviceKind kind) {
-    if (!sits_in_both(kind)) return 1;
+size_t used_wires(const Lead& lead) {
     if (lead.cores.empty()) return lead.ret == Return::own ? 2 : 1;
     return static_cast<size_t>(std::count_if(lead.cores.begin(), lead.cores.end(),
                                              [](const auto& c) { return c.role != CoreRole::unused; }));
 }
+
+size_t crossing_wires(const Lead& lead, DeviceKind kind) { return sits_in_both(kind) ? used_wires(lead) : 1; }
 
 std::string ItemPlace::lead() const { return say("{} lead", name_of(plan, feed.to)); }
 

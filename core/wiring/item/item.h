@@ -69,7 +69,9 @@ bool is_cut_out(const Catalogue& catalogue, const Device& device);
 /// The first switch of a lead that a hand or a control moves; null without one.
 const Device* hand_switch(const Catalogue& catalogue, const Lead& lead);
 
-/// Wires of a lead that are cut for an item of that kind: the supply, or all that are used.
+/// Wires of a lead that are in use: its cores but the unused, or its supply and its own return.
+size_t used_wires(const Lead& lead);
+/// Of those, what is cut for an item of that kind: the supply, or all.
 size_t crossing_wires(const Lead& lead, DeviceKind kind);
 
 /// True for what is in series and of no other kind: diode, filter, shunt.

@@ -1,13 +1,12 @@
 #include <fmt/format.h>
 
 #include "item/kinds.h"
+#include "joint/covers.h"
 #include "units/format.h"
 #include "words/say.h"
 
 namespace sangre {
 namespace {
-
-constexpr Millimetre staggered(20);  // from one joint to the next: a tube's length
 
 // What it takes is that of its joint, which the wiring adds.
 std::optional<ItemValues> splice_values(const Catalogue&, const Device&) { return ItemValues{}; }
@@ -32,7 +31,7 @@ ItemWork splice_work(const ItemPlace& p) {
             say("Cut them to different lengths, each {} shorter than the one before, the other piece the "
                 "other "
                 "way round: no two joints lie side by side.",
-                format(staggered)),
+                format(splice_stagger)),
         };
     work.tools = {"cutters", "strippers"};
     work.minutes = 4;

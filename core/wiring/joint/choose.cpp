@@ -47,7 +47,7 @@ int rank(const JointKind& k, const Practices& practices) {
 /// Chooses anew, each for the end it is made at, where `wanted` says so of the kind that is there.
 template <class Wanted>
 Plan joints_where(Plan plan, const Catalogue& catalogue, Wanted wanted) {
-    for (auto& feed : plan.feeds()) {
+    for (auto& feed : plan.leads) {
         for (const bool source : {true, false}) {
             auto& id = source ? feed.joint_from : feed.joint_to;
             const auto* now = find(catalogue.joints, id);
@@ -145,12 +145,32 @@ bool takes(const JointKind& kind, SquareMillimetre copper) {
     return raw(copper) <= 0 || (copper >= kind.least && copper <= kind.most);
 }
 
+namespace {
+JointEnd passive_end(PassiveKind kind) {
+    switch (kind) {
+        case PassiveKind::button:
+        case PassiveKind::lamp:
+        case PassiveKind::sounder:
+            return JointEnd::lug;
+        case PassiveKind::aerial:
+            return JointEnd::housing;
+        case PassiveKind::sensor:
+        case PassiveKind::motor:
+            break;
+    }
+    return JointEnd::splice;
+}
+}  // namespace
+
 JointEnd usual_end(const Plan& plan, const Lead& feed, bool at_source) {
-    const auto part = find_part(plan, at_source ? feed.from : feed.to);
-    // A cable ends pin by pin, in a housing.
-    if (!feed.cores.empty()) return JointEnd::housing;
+    const auto& id = at_source ? feed.from : feed.to;
+    const auto part = find_part(plan, id);
     if (const auto* terminal = lands_on(plan, feed, {at_source, false}))
         if (const auto end = end_of(terminal->takes)) return *end;
+    // What draws nothing has lugs, or leads of its own.
+    if (const auto* passive = by_id(plan.passives, id)) return passive_end(passive->kind);
+    // A cable ends pin by pin, in a housing.
+    if (!feed.cores.empty()) return JointEnd::housing;
     switch (part.kind) {
         case PartKind::source:
             // A battery that is there already has studs, and what is tapped at its fuse returns to a bolt.

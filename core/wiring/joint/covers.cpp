@@ -4,6 +4,8 @@
 
 #include <cmath>
 
+#include "item/item.h"
+#include "joint/item_joint.h"
 #include "joint/pigtail.h"
 
 namespace sangre {
@@ -39,6 +41,24 @@ std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue,
     if (!type || raw(type->width) <= 0) return w;
     w.pass = w.hold = Millimetre(2 * raw(type->width + type->height) / M_PI);
     for (const bool adhesive : {false, true})
+        if (!w.tube) w.tube = choose_tube(catalogue, w.pass, w.hold, adhesive, plan.practices.tubes_at_hand);
+    return w;
+}
+
+std::optional<WideTube> splice_tube(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
+                                    const Device& splice) {
+    const auto wires = used_wires(lead);
+    if (splice.kind != DeviceKind::splice || wires < 2 || !tube_school(plan.practices.insulation)) return {};
+    const auto work = item_joint(plan, catalogue, lead, splice, true);
+    if (!work || !work->kind->tube) return {};
+    // Staggered, one joint in its tube lies beside the other wires.
+    const auto together = std::max(bundled(work->wires.wire->outer, static_cast<int>(wires)), lead.across);
+    WideTube w;
+    w.pass = together + (work->widest - work->wires.wire->outer) + Millimetre(2 * tube_wall_mm);
+    w.hold = together;
+    w.cut = Millimetre(std::ceil(raw(splice_stagger) * static_cast<double>(wires - 1) + raw(work->tube_cut) +
+                                 2 * beyond_mm));
+    for (const bool adhesive : {true, false})
         if (!w.tube) w.tube = choose_tube(catalogue, w.pass, w.hold, adhesive, plan.practices.tubes_at_hand);
     return w;
 }

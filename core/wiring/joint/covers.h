@@ -21,6 +21,13 @@ std::optional<WideTube> over_tube(const Plan& plan, const Catalogue& catalogue, 
 /// none is wanted; without a tube where the board's size is not known or nothing fits.
 std::optional<WideTube> board_tube(const Plan& plan, const Catalogue& catalogue, const Converter& converter);
 
+/// From one joint of a splice to the next, so that no two lie side by side: about a tube's length.
+inline constexpr Millimetre splice_stagger{20};
+/// The tube over all joints of a splice and the sheath on either side, each joint covered by its own; nothing
+/// where one wire alone is spliced or tubes are not used.
+std::optional<WideTube> splice_tube(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
+                                    const Device& splice);
+
 /// Length of tube over the end of a core that is cut back.
 inline constexpr Millimetre cut_back_cover{15};
 /// The tube that closes over the ends of a lead's unused cores; null where it has none, tubes are not used,

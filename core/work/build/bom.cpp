@@ -176,11 +176,6 @@ void add_seals(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& c
             {Goods::part, sundry_price(catalogue, "grease")});
 }
 
-int used_cores(const Lead& lead) {
-    return static_cast<int>(std::count_if(lead.cores.begin(), lead.cores.end(),
-                                          [](const auto& c) { return c.role != CoreRole::unused; }));
-}
-
 /// So many ends made alike: their tube, and what is pressed on.
 void add_joints(std::vector<BomLine>& lines, const Lead& lead, const WireType& wire,
                 const std::optional<JointWork>& work, int ends, const std::string& stud = {}) {
@@ -207,8 +202,7 @@ void add_lead_joints(std::vector<BomLine>& lines, const Plan& plan, const Catalo
         if (!in_pigtail(plan, catalogue, lead, source)) {
             const auto stud = stud_at(plan, lead, source, false);
             const bool alone = source && begins_in_tap(catalogue, lead);
-            const auto ends =
-                !lead.cores.empty() ? used_cores(lead) : (lead.ret == Return::own && !alone ? 2 : 1);
+            const auto ends = alone ? 1 : static_cast<int>(used_wires(lead));
             add_joints(lines, lead, *wire, feed_joint(plan, catalogue, i, source), ends,
                        raw(stud) > 0 ? fmt::format(", M{:g}", raw(stud)) : "");
         }
@@ -219,6 +213,9 @@ void add_lead_joints(std::vector<BomLine>& lines, const Plan& plan, const Catalo
         for (const bool before : {true, false})
             add_joints(lines, lead, *wire, item_joint(plan, catalogue, lead, d, before),
                        static_cast<int>(crossing_wires(lead, d.kind)));
+    for (const auto& d : lead.devices)
+        if (const auto over = splice_tube(plan, catalogue, lead, d); over && over->tube)
+            add_tube(lines, *over->tube, raw(over->cut) / 1e3);
 }
 
 /// Cut-back cores are covered at both ends.

@@ -48,8 +48,9 @@ void say_unused(const Plan& plan, const Catalogue& catalogue, const Lead& cable,
     }
 }
 
-/// "Pin by pin: red (5 V) 1 to 1", or by their signs alone where no pin is said.
-void say_cores(const Lead& cable, Step& s) {
+/// "Pin by pin: red (5 V) 1 to 1", or by their signs alone where no pin is said. Of one that came ready it is
+/// looked at.
+void say_cores(const Lead& cable, bool as_it_came, Step& s) {
     std::vector<std::string> pins, plain;
     for (const auto& c : cable.cores) {
         if (c.role == CoreRole::unused) continue;
@@ -59,6 +60,12 @@ void say_cores(const Lead& cable, Step& s) {
             plain.push_back(say("{} to pin {}", core_name(c), c.to_pin.empty() ? c.from_pin : c.to_pin));
         else
             pins.push_back(say("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
+    }
+    if (as_it_came) {
+        pins.insert(pins.end(), plain.begin(), plain.end());
+        if (!pins.empty())
+            s.actions.push_back(say("Look at both plugs, pin by pin: {}.", fmt::join(pins, "; ")));
+        return;
     }
     if (!pins.empty()) s.actions.push_back(say("Pin by pin: {}.", fmt::join(pins, "; ")));
     if (!plain.empty()) s.actions.push_back(say("Core by core, at both ends: {}.", fmt::join(plain, "; ")));
@@ -176,14 +183,12 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
                     say("Test each of {} alone, then join them at both ends: once joined, a broken one "
                         "cannot be found.",
                         fmt::join(colours, say(" and "))));
-        say_cores(cable, s);
+        say_cores(cable, as_it_came, s);
         if (cable.kind == CableKind::data && cable.terminated)
             for (const auto& end : bus_ends_of(buses, cable))
                 s.actions.push_back(say("A resistor across the pair at {}, 120 Ω or what the boards say.",
                                         name_of(plan, end)));
-        s.actions.push_back(say("Label both ends “{}”.", !cable.label.empty()  ? cable.label
-                                                         : !cable.name.empty() ? cable.name
-                                                                               : name_of(plan, cable.to)));
+        s.actions.push_back(say("Label both ends “{}”.", lead_label(plan, cable)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
         say_ends(plan, catalogue, f, s);

@@ -4,6 +4,7 @@
 
 #include "build/joint_words.h"
 #include "item/work.h"
+#include "joint/covers.h"
 #include "joint/item_joint.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -63,6 +64,19 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         s.why.title = say("Why at this point");
         const bool both_sides = item_joint(plan, catalogue, feed, device, false).has_value();
         const auto joints = crossing_wires(feed, device.kind) * (both_sides ? 2 : 1);
+        const auto wide = splice_tube(plan, catalogue, feed, device);
+        if (wide) {
+            // On before anything is bared: nothing gets over a finished splice.
+            std::vector<std::string> first{
+                wide->tube ? say("First the wide tube over all of it: {} of {}, pushed well back.",
+                                 format(wide->cut), wide->tube->name)
+                           : say("No tube passes {}: it is taped over all when each joint has its own.",
+                                 format(wide->pass))};
+            if (feed.jacket == Jacket::sheath)
+                first.push_back(say("Strip {} of the sheath off both pieces, without nicking a core.",
+                                    format(wide->cut - Millimetre(20))));
+            s.actions.insert(s.actions.begin(), first.begin(), first.end());
+        }
         if (const auto joint = item_joint(plan, catalogue, feed, device, true)) {
             // Whatever it is, its tubes wait on the wire before it is joined.
             if (joint->kind->tube && tube_school(plan.practices.insulation)) {
@@ -82,6 +96,9 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
             tell_joint(s, *behind, plan.practices);
             s.minutes += behind->kind->minutes;
         }
+        if (wide && wide->tube)
+            s.actions.push_back(
+                say("All done: the wide tube over the lot, onto the lead on either side, and shrink it."));
         if (device.kind == DeviceKind::fuse && holder_of(catalogue, device))
             s.actions.push_back(say("Leave the fuse out."));
         s.why.add(say("On the bench, before both ends are joined: a joined lead is hard to cut."));

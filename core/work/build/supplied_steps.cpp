@@ -63,8 +63,11 @@ void tell_supplied(Step& s, const Plan& plan, const Catalogue& catalogue, const 
                 say("What is left, {}, goes back into the drawer with its length on it.", format(use->left)));
     }
     if (raw(use->bought) > 0)
-        s.actions.push_back(say("Cut {} of the same wire to lengthen it.", format(use->bought)));
-    s.actions.push_back(say("Label both ends “{}”.", lead.label.empty() ? name : lead.label));
+        s.actions.push_back(lead.cores.empty()
+                                ? say("Cut {} of the same wire to lengthen it.", format(use->bought))
+                                : say("Cut {} of the same cable to lengthen it.", format(use->bought)));
+    // Of a cable it is said where it is made up.
+    if (lead.cores.empty()) s.actions.push_back(say("Label both ends “{}”.", lead_label(plan, lead)));
     if (use->left >= worth_keeping) s.leaves = left_over(plan, catalogue, lead, use->left);
     if (!use->reaches) s.caution = say("It is {} too short.", format(needed - *lead.supplied));
 }

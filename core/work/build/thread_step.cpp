@@ -79,9 +79,8 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
     }
     nuts_first(passed, plan, s);
     if (const auto leads = led_together(plan, figures, ways); leads > 1) {
-        s.actions.push_back(
-            say("{} leads go this way: a guide wire goes through with the first, and each pulls the next.",
-                leads));
+        s.actions.push_back(say(
+            "{} leads go this way, one after the other: each takes a guide wire along for the next.", leads));
         s.tools.push_back(to_say("guide wire"));
     }
     size_t through = 0;

@@ -104,9 +104,9 @@ struct Lister {
                  Millimetre(raw(jacket_length(lead, figures.harness.routes[i])) * 1e3), 1, lead.id,
                  say("over the whole lead"), cut_step_key(lead.id));
         }
-        for (size_t f = 0; f < plan.feeds().size(); ++f) {
-            const auto& feed = plan.feeds()[f];
-            const double ends = feed.ret == Return::own ? 2 : 1;
+        for (size_t f = 0; f < plan.leads.size(); ++f) {
+            const auto& feed = plan.leads[f];
+            const auto ends = static_cast<double>(used_wires(feed));
             for (const bool source : {true, false}) {
                 const auto part = name_of(plan, source ? feed.from : feed.to);
                 if (!in_pigtail(plan, catalogue, feed, source))
@@ -118,8 +118,12 @@ struct Lister {
             for (const auto& d : feed.devices)
                 for (const bool before : {true, false})
                     if (const auto work = item_joint(plan, catalogue, feed, d, before))
-                        tube(work->tube ? work->tube : work->to_buy, work->tube_cut, 1, feed.id,
+                        tube(work->tube ? work->tube : work->to_buy, work->tube_cut,
+                             static_cast<double>(crossing_wires(feed, d.kind)), feed.id,
                              said(kind_word(d.kind)), "item/" + d.id);
+            for (const auto& d : feed.devices)
+                if (const auto over = splice_tube(plan, catalogue, feed, d))
+                    tube(over->tube, over->cut, 1, feed.id, say("over the whole splice"), "item/" + d.id);
         }
     }
     void fill(CutGroup& g, std::vector<CutPiece> all) {

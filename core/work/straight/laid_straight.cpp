@@ -1,5 +1,7 @@
 #include "straight/laid_straight.h"
 
+#include "cable/supplied.h"
+
 #include <fmt/format.h>
 
 #include <algorithm>
@@ -49,8 +51,7 @@ struct Layer {
             const auto edge = source ? Metre(0) : route.cut;
             auto& end = add(LaidKind::end, say("{} at {}", kind ? kind->name : say("end"), part), edge);
             end.source_side = source, end.about = source ? feed.from : feed.to;
-            auto& label = add(LaidKind::label,
-                              say("label “{}”", feed.label.empty() ? name_of(plan, feed.to) : feed.label),
+            auto& label = add(LaidKind::label, say("label “{}”", lead_label(plan, feed)),
                               source ? Metre(std::min(0.06, raw(route.cut) / 4))
                                      : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
             label.source_side = source;
@@ -192,7 +193,10 @@ struct Layer {
             case LaidKind::item:
                 return say("Put in the {}.", t.name);
             case LaidKind::end:
-                return say("Make the {}.", t.name);
+                return keeps_plug(catalogue, feed, t.source_side)
+                           ? say("The plug at {} stays on.",
+                                 name_of(plan, t.source_side ? feed.from : feed.to))
+                           : say("Make the {}.", t.name);
             case LaidKind::braid:
                 return say("Slide on the braid, to {} from {}.", format(t.at), name_of(plan, feed.from));
             case LaidKind::opening:
