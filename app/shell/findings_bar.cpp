@@ -214,13 +214,16 @@ void FindingsBar::paint(QPainter& p) {
     const double w = text_width(words, face(13)) + u(4);
     // On two rows the sentence has the first to itself.
     const QRectF second(u(14), tall, width() - u(28), height() - tall);
-    text(p, one_row_ ? QRectF(width() - w - u(14), 0, w, tall) : second, words, theme().muted, face(13),
-         (one_row_ ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     const auto& findings = document_.study().findings;
-    if (current_ >= findings.size()) return;
-    const auto& f = findings[current_];
+    const bool any = current_ < findings.size();
     const QRectF row = one_row_ ? QRectF(left, 0, width() - w - u(26) - left, tall) : second;
-    const double free = paint_mends(p, row);
+    const double free = any ? paint_mends(p, row) : row.right();
+    // What it says of the whole gives way to what mends the one.
+    const QRectF rest(second.left(), second.top(), free - u(6) - second.left(), second.height());
+    text(p, one_row_ ? QRectF(width() - w - u(14), 0, w, tall) : rest, words, theme().muted, face(13),
+         (one_row_ ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    if (!any) return;
+    const auto& f = findings[current_];
     paint_sentence(p, f, QRectF(left, 0, (one_row_ ? free : width() - u(14)) - left - u(6), tall));
 }
 

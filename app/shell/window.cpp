@@ -316,7 +316,7 @@ S* Window::made(S*& station) {
     // What a station has no room for is scrolled to: no station makes the window larger than the screen.
     if (!station) {
         station = new S(document_, stack_);
-        stack_->addWidget(scrolled(station, stack_, true));
+        stack_->addWidget(scrolled_page(station, stack_));
     }
     return station;
 }
@@ -380,7 +380,7 @@ void Window::show_help() {
 void Window::show_settings() {
     if (settings_ && stack_->currentWidget() == page_of(settings_)) return go(station_);
     if (!settings_) {
-        stack_->addWidget(scrolled(settings_ = new SettingsPage(document_, stack_), stack_, true));
+        stack_->addWidget(scrolled_page(settings_ = new SettingsPage(document_, stack_), stack_));
         // Once the box has shut: laying out takes it away.
         connect(
             settings_, &SettingsPage::changed, this,
@@ -412,7 +412,7 @@ void Window::show_settings() {
 void Window::show_parts() {
     if (parts_ && stack_->currentWidget() == page_of(parts_)) return go(station_);
     if (!parts_)
-        stack_->addWidget(scrolled(parts_ = new PartsPage(document_, own_catalogue(), stack_), stack_, true));
+        stack_->addWidget(scrolled_page(parts_ = new PartsPage(document_, own_catalogue(), stack_), stack_));
     stack_->setCurrentWidget(page_of(parts_));
     parts_->filter()->setFocus();
 }

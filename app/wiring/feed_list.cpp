@@ -36,7 +36,7 @@ FeedList::FeedList(Document& document, QWidget* parent) : Canvas(tr("Feeds"), pa
 }
 
 QSize FeedList::sizeHint() const {
-    return {u(600), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds().size()) * u(26))};
+    return {u(720), u(22) + std::max<int>(u(80), static_cast<int>(document_.plan().feeds().size()) * u(26))};
 }
 
 FeedList::Columns FeedList::columns() const {
@@ -157,7 +157,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
 
     const QRectF wire(c.wire, area.top(), c.length - c.wire - u(6), area.height());
     const double d = u(11);
-    p.setPen(QPen(t.line, 1));
+    p.setPen(QPen(t.muted, 1));
     p.setBrush(wire_colour(QString::fromStdString(feed.supply_colour)));
     p.drawEllipse(QRectF(wire.left(), wire.center().y() - d / 2, d, d));
     if (feed.ret == Return::own) {

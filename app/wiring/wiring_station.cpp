@@ -30,7 +30,7 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     auto* feeds = new QWidget(pages_);
     make_feeds_page(*feeds);
     feeds->setMinimumWidth(u(660));  // narrower, its strip and its joint say nothing
-    pages_->addWidget(scrolled(feeds, pages_, true));
+    pages_->addWidget(scrolled_page(feeds, pages_));
     diagram_ = new DiagramView(document_);
     diagram_->setObjectName("drawing");
     auto* sheets = scrolled(diagram_, pages_, true);
@@ -127,7 +127,10 @@ void WiringStation::draw_chart() {
         QStringLiteral("color:%1;font-size:%2px").arg((curves.sound ? t.good : t.danger).name()).arg(u(12)));
     for (auto* axis : {chart_->xAxis, chart_->yAxis}) {
         axis->setScaleType(QCPAxis::stLogarithmic);
-        axis->setTicker(QSharedPointer<QCPAxisTickerLog>(new QCPAxisTickerLog));
+        const QSharedPointer<QCPAxisTickerLog> ticks(new QCPAxisTickerLog);
+        // Its seven decades of seconds are named one by one only where their names have room.
+        if (axis == chart_->yAxis && chart_->height() < u(140)) ticks->setLogBase(1000);
+        axis->setTicker(ticks);
         axis->setNumberFormat("gb");
         axis->setNumberPrecision(0);
     }

@@ -1,5 +1,7 @@
 // Every station at every size of window and of text: nothing is cut, nothing lies on something else.
 #include <QAbstractButton>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSettings>
 
 #include "build/build_station.h"
@@ -58,6 +60,16 @@ class TestSizes : public QObject {
                 area->widget()->width() > area->viewport()->width() + 1)
                 wrong << "wider than its room: " + area->widget()->accessibleName();
     }
+    /// Where a page has room for its least, only what is inside it scrolls: two bars side by side tell nobody
+    /// which is which.
+    static void look_at_bars(Desk& d, QStringList& wrong) {
+        for (auto* area : d.window.findChildren<QScrollArea*>()) {
+            if (!area->isVisible() || !area->verticalScrollBar()->isVisible()) continue;
+            for (auto* inner : area->widget()->findChildren<QScrollArea*>())
+                if (inner->isVisible() && inner->verticalScrollBar()->isVisible())
+                    wrong << "two bars: " + inner->widget()->accessibleName();
+        }
+    }
 
   private slots:
     void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
@@ -109,6 +121,11 @@ class TestSizes : public QObject {
             d.window.go(station);
             QStringList wrong;
             look_at(d, wrong);
+            if (text <= 1) {
+                d.document.select(d.document.plan().feeds()[0].id);
+                Desk::settle();
+                look_at_bars(d, wrong);
+            }
             // Inside the screen: what has no room is wrapped or scrolled, and the window gets no larger by
             // it.
             const auto inside = [&] {
