@@ -54,7 +54,7 @@ QSize ShoppingView::sizeHint() const {
 }
 
 void ShoppingView::next_state(const ShoppingLine& line) {
-    document_.apply([item = line.need.item,
+    document_.apply([item = line.need.key,
                      next = next_order_state(line.state)](const Plan& p) { return set_order(p, item, next); },
                     tr("Tick what is bought"));
 }
@@ -74,7 +74,7 @@ void ShoppingView::ask_arrival(const ShoppingLine& line) {
                           QLineEdit::Normal, words_of(line.arrives), &ok)
                           .trimmed();
     if (!ok) return;
-    const auto next = set_arrival(document_.plan(), line.need.item, date.toStdString());
+    const auto next = set_arrival(document_.plan(), line.need.key, date.toStdString());
     if (!next) return void(emit document_.said(words_of(next.error()), true, false));
     document_.apply([next = *next](const Plan&) { return next; }, tr("Say when a part is expected"));
 }
@@ -82,7 +82,7 @@ void ShoppingView::ask_arrival(const ShoppingLine& line) {
 void ShoppingView::state_menu(const ShoppingLine& line) {
     QMenu menu(this);
     const auto offer = [&](const QString& words, std::optional<OrderState> state) {
-        auto* a = menu.addAction(words, this, [this, item = line.need.item, state] {
+        auto* a = menu.addAction(words, this, [this, item = line.need.key, state] {
             document_.apply([=](const Plan& p) { return set_order(p, item, state); },
                             tr("Tick what is bought"));
         });

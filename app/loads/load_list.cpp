@@ -9,6 +9,7 @@
 #include "files/measured_log.h"
 #include "plan/load_profile.h"
 #include "plan/load_text.h"
+#include "plan/typed_words.h"
 #include "units/format.h"
 #include "widgets/rounded.h"
 #include "widgets/words.h"
@@ -88,12 +89,12 @@ void LoadList::paint_row(QPainter& p, size_t i) {
              if (!now) return QString();
              QStringList taken;
              for (const auto& c : load_chips(*now))
-                 if (c.assumed) taken << words_of(c.text);
+                 if (c.assumed) taken << words_of(chip_words(c));
              const auto assumed =
                  taken.isEmpty() ? QString()
                                  : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
              QStringList figures;
-             for (const auto& c : load_chips(*now)) figures << words_of(c.text);
+             for (const auto& c : load_chips(*now)) figures << words_of(chip_words(c));
              return tr("%1: %2").arg(QString::fromStdString(now->name), figures.join(QStringLiteral(", "))) +
                     assumed;
          }),
@@ -109,7 +110,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     if (!exposed(area) && !QAccessible::isActive()) return;
     const auto chips = load_chips(load);
     QStringList figures;
-    for (const auto& chip : chips) figures << words_of(chip.text);
+    for (const auto& chip : chips) figures << words_of(chip_words(chip));
     spot.value = figures.join(QStringLiteral(", "));
     if (!exposed(area)) return;
     const auto& m = document_.study().mission;
@@ -120,7 +121,7 @@ void LoadList::paint_row(QPainter& p, size_t i) {
         energy = said(m.load_energy[i]);
     }
     QStringList shows{name, energy, QString::number(share.value_or(-1)), selected ? "selected" : ""};
-    for (const auto& chip : chips) shows << words_of(chip.text) << (chip.assumed ? "assumed" : "");
+    for (const auto& chip : chips) shows << words_of(chip_words(chip)) << (chip.assumed ? "assumed" : "");
     stamp(p, area, words_of(id), shows.join('\n'), [&](QPainter& to) {
         card(to, area, selected);
         text(to, QRectF(u(12), area.top(), u(128), area.height()), name, theme().ink, face(14, true));
@@ -134,7 +135,7 @@ void LoadList::paint_chips(QPainter& p, const QRectF& area, const std::vector<Lo
     const double end = share_left(area) - u(10);
     double x = u(146);
     for (const auto& chip : chips) {
-        const auto words = words_of(chip.text);
+        const auto words = words_of(chip_words(chip));
         const double w = text_width(words, face(13)) + u(18);
         if (x + w > end)
             return text(p, QRectF(x, area.top(), u(20), area.height()), QStringLiteral("…"), t.muted,

@@ -9,6 +9,7 @@
 #include "files/csv.h"
 #include "files/ready_loads.h"
 #include "plan/load_text.h"
+#include "plan/typed_words.h"
 #include "shell/demos.h"
 #include "shell/paste.h"
 #include "units/format.h"
@@ -121,7 +122,7 @@ void LoadsStation::show_reading() {
             {static_cast<int>(mark.size()), static_cast<int>(where.size()), Apart::How::underlined});
     }
     QStringList words;
-    for (const auto& c : read.chips) words << QString::fromStdString(c.text);
+    for (const auto& c : read.chips) words << QString::fromStdString(chip_words(c));
     auto name = QString::fromStdString(read.load.name);
     if (read.how_many.count > 1) name = tr("%1 × %2").arg(read.how_many.count).arg(name);
     const auto mark = QStringLiteral("✓ ");
@@ -213,7 +214,7 @@ void LoadsStation::fill_ready_menu() {
             const auto read = parse_load(line);
             QStringList chips;
             for (const auto& c : load_chips(read.load))
-                if (c.text != "assumed") chips << QString::fromStdString(c.text);
+                if (c.text != "assumed") chips << QString::fromStdString(chip_words(c));
             sub->addAction(QStringLiteral("%1:  %2").arg(QString::fromStdString(read.load.name),
                                                          chips.join(QStringLiteral(" · "))),
                            this, [this, line] { start_from(QString::fromStdString(line)); });

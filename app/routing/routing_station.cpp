@@ -160,15 +160,15 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     for (size_t i = 0; i < h.wires.size(); ++i) {
         const auto& w = h.wires[i];
         const auto& feed = plan.leads[w.lead];
-        const auto colour = words_of(colour_of(plan, w));
+        const auto colour = colour_of(plan, w);
         p.setPen(QPen(t.muted, 1));
-        p.setBrush(wire_colour(colour));
+        p.setBrush(wire_colour(words_of(colour)));
         p.drawEllipse(box(w.at));
         add_spot({box(w.at),
                   QStringLiteral("wire%1").arg(i),
                   tr("%1, %2, %3 thick")
                       .arg(QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name),
-                           colour, said(Millimetre(2 * w.at.radius))),
+                           words_of(sangre::said(colour)), said(Millimetre(2 * w.at.radius))),
                   [this, id = feed.id] { document_.select(id); },
                   {}});
     }

@@ -237,8 +237,8 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     draw_core(p, c, core, x0, x1, y, core_tall(), u(4));
     pin(pin_from, k.from_pin);
     pin(pin_to, loose && k.to_pin.empty() ? std::string("–") : k.to_pin);
-    auto words =
-        words_of(k.colour) + (k.signal.empty() ? QString() : QStringLiteral("  ") + words_of(k.signal));
+    auto words = words_of(sangre::said(k.colour)) +
+                 (k.signal.empty() ? QString() : QStringLiteral("  ") + words_of(k.signal));
     if (loose) words += k.cut_back ? tr("  unused, cut back") : tr("  unused");
     if (k.doubled > 0) words += tr("  doubled %1").arg(k.doubled);
     if (k.twist > 0 && !loose) words += tr("  twisted %1").arg(k.twist);

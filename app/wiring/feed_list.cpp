@@ -169,7 +169,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
         {wire,
          "wire:" + key,
          tr("%1 and %2. Choose another size")
-             .arg(QString::fromStdString(feed.supply_colour), QString::fromStdString(feed.return_colour)),
+             .arg(words_of(sangre::said(feed.supply_colour)), words_of(sangre::said(feed.return_colour))),
          [this, pick, i, wire] {
              pick();
              QMenu menu(this);

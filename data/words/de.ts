@@ -2088,6 +2088,18 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>{}: zieht selbst nichts{}.</translation>
     </message>
     <message>
+        <source>AA</source>
+        <translation>AA</translation>
+    </message>
+    <message>
+        <source>AAA</source>
+        <translation>AAA</translation>
+    </message>
+    <message>
+        <source>AGM</source>
+        <translation>AGM</translation>
+    </message>
+    <message>
         <source>AWG</source>
         <translation>AWG</translation>
     </message>
@@ -5064,6 +5076,18 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Knoten auf dem Weg brauchen {}: jeder das Zwölffache der Dicke.</translation>
     </message>
     <message>
+        <source>LC filter {} A</source>
+        <translation>LC-Filter {} A</translation>
+    </message>
+    <message>
+        <source>LFP</source>
+        <translation>LFP</translation>
+    </message>
+    <message>
+        <source>LFP cell {} × {} mm</source>
+        <translation>LFP-Zelle {} × {} mm</translation>
+    </message>
+    <message>
         <source>Label a cable</source>
         <translation>Ein Kabel beschriften</translation>
     </message>
@@ -5304,6 +5328,30 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lass sie ihren Weg selbst finden</translation>
     </message>
     <message>
+        <source>Li-ion</source>
+        <translation>Li-Ion</translation>
+    </message>
+    <message>
+        <source>Li-ion cell {} × {} mm</source>
+        <translation>Li-Ion-Zelle {} × {} mm</translation>
+    </message>
+    <message>
+        <source>Li-ion cell {} × {} mm with its protection board</source>
+        <translation>Li-Ion-Zelle {} × {} mm mit Schutzplatine</translation>
+    </message>
+    <message>
+        <source>Li-ion energy</source>
+        <translation>Li-Ion-Energie</translation>
+    </message>
+    <message>
+        <source>Li-ion power</source>
+        <translation>Li-Ion-Hochstrom</translation>
+    </message>
+    <message>
+        <source>Li-ion power cell {} × {} mm</source>
+        <translation>Li-Ion-Hochstromzelle {} × {} mm</translation>
+    </message>
+    <message>
         <source>Lift the latch, pull the {} contact out of both housings, fold it back and shrink {} over it.</source>
         <translation>Heb die Raste, zieh den Kontakt {} aus beiden Gehäusen, falte ihn zurück und schrumpf {} darüber.</translation>
     </message>
@@ -5480,6 +5528,34 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms.</source>
         <translation>Kabelschuhe, Schrauben und kurze Anschlüsse werden verbunden wie jedes andere Ende: abisolieren, Werkzeug, Isolierung, Ohm.</translation>
+    </message>
+    <message>
+        <source>M12 gland</source>
+        <translation>Kabelverschraubung M12</translation>
+    </message>
+    <message>
+        <source>M16 gland</source>
+        <translation>Kabelverschraubung M16</translation>
+    </message>
+    <message>
+        <source>M20 gland</source>
+        <translation>Kabelverschraubung M20</translation>
+    </message>
+    <message>
+        <source>M25 gland</source>
+        <translation>Kabelverschraubung M25</translation>
+    </message>
+    <message>
+        <source>M32 gland</source>
+        <translation>Kabelverschraubung M32</translation>
+    </message>
+    <message>
+        <source>M40 gland</source>
+        <translation>Kabelverschraubung M40</translation>
+    </message>
+    <message>
+        <source>M8 gland</source>
+        <translation>Kabelverschraubung M8</translation>
     </message>
     <message>
         <source>Machine from above</source>
@@ -5784,6 +5860,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Next: %1</source>
         <translation>Weiter: %1</translation>
+    </message>
+    <message>
+        <source>NiMH</source>
+        <translation>NiMH</translation>
+    </message>
+    <message>
+        <source>NiMH cell</source>
+        <translation>NiMH-Zelle</translation>
     </message>
     <message>
         <source>No button joins a supply with its ground</source>
@@ -6524,6 +6608,18 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Own steps refer to steps that exist</source>
         <translation>Eigene Schritte stehen nach und vor Schritten, die es gibt</translation>
+    </message>
+    <message>
+        <source>P-clamp with rubber</source>
+        <translation>P-Schelle mit Gummi</translation>
+    </message>
+    <message>
+        <source>PTFE</source>
+        <translation>PTFE</translation>
+    </message>
+    <message>
+        <source>PVC</source>
+        <translation>PVC</translation>
     </message>
     <message>
         <source>Pack current</source>
@@ -7624,6 +7720,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Schools to follow</source>
         <translation>Schulen, denen gefolgt wird</translation>
+    </message>
+    <message>
+        <source>Schottky diode {} A</source>
+        <translation>Schottky-Diode {} A</translation>
+    </message>
+    <message>
+        <source>Schottky diode {} A on a heat sink</source>
+        <translation>Schottky-Diode {} A auf Kühlkörper</translation>
     </message>
     <message>
         <source>Scrape the lacquer off 4 mm of the trace until copper shines; not through it.</source>
@@ -9486,10 +9590,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nimm %1</translation>
     </message>
     <message>
-        <source>Use a </source>
-        <translation>Nimm: </translation>
-    </message>
-    <message>
         <source>Use a {}</source>
         <translation>Nimm: {}</translation>
     </message>
@@ -10330,6 +10430,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>einen Prozentsatz, etwa 68 %</translation>
     </message>
     <message>
+        <source>a pin is named in at most {} letters, such as 12 or CLK</source>
+        <translation>ein Pin heißt in höchstens {} Zeichen, etwa 12 oder CLK</translation>
+    </message>
+    <message>
+        <source>a pin, a colour, a signal and a pin are expected, such as 1 white PWM &gt; 1</source>
+        <translation>erwartet werden Pin, Farbe, Signal und Pin, etwa 1 weiß PWM &gt; 1</translation>
+    </message>
+    <message>
         <source>a pipe</source>
         <translation>eine Röhre zwischen Programmen</translation>
     </message>
@@ -10376,6 +10484,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>a second one through diodes, or its charge watched and an alarm well before it is empty</source>
         <translation>ein zweiter über Dioden, oder seine Ladung bewacht und ein Alarm lange vor leer</translation>
+    </message>
+    <message>
+        <source>a signal is named in at most {} letters</source>
+        <translation>ein Signal heißt in höchstens {} Zeichen</translation>
     </message>
     <message>
         <source>a size of tube in the drawer</source>
@@ -10498,6 +10610,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schlauch mit Kleber</translation>
     </message>
     <message>
+        <source>adhesive tube {}:{}</source>
+        <translation>Schrumpfschlauch mit Kleber {}:{}</translation>
+    </message>
+    <message>
+        <source>adjustable regulator {} A</source>
+        <translation>einstellbarer Regler {} A</translation>
+    </message>
+    <message>
         <source>aerial</source>
         <translation>Antenne</translation>
     </message>
@@ -10524,6 +10644,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>alike, in parallel</source>
         <translation>gleiche, parallel</translation>
+    </message>
+    <message>
+        <source>alkaline</source>
+        <translation>Alkali-Mangan</translation>
+    </message>
+    <message>
+        <source>alkaline cell</source>
+        <translation>Alkali-Mangan-Zelle</translation>
     </message>
     <message>
         <source>all</source>
@@ -10564,6 +10692,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>along the lead, from its beginning</source>
         <translation>die Leitung entlang, von ihrem Anfang</translation>
+    </message>
+    <message>
+        <source>always on</source>
+        <translation>immer an</translation>
     </message>
     <message>
         <source>amperes</source>
@@ -10702,6 +10834,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>wie du einen Schalter nennst</translation>
     </message>
     <message>
+        <source>assumed</source>
+        <translation>angenommen</translation>
+    </message>
+    <message>
         <source>at %1</source>
         <translation>bei %1</translation>
     </message>
@@ -10806,6 +10942,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Tonleitung</translation>
     </message>
     <message>
+        <source>balance plug {} mm pitch</source>
+        <translation>Balancerstecker, Raster {} mm</translation>
+    </message>
+    <message>
         <source>bare metal</source>
         <translation>blankes Metall</translation>
     </message>
@@ -10818,6 +10958,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>blankes Metall des Fahrzeugs, sein −</translation>
     </message>
     <message>
+        <source>barrier strip {} A</source>
+        <translation>Klemmleiste {} A</translation>
+    </message>
+    <message>
         <source>battery bracket with its screws</source>
         <translation>Batteriehalter mit seinen Schrauben</translation>
     </message>
@@ -10828,6 +10972,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>battery tray with hold-down</source>
         <translation>Batteriewanne mit Niederhalter</translation>
+    </message>
+    <message>
+        <source>battery: {}</source>
+        <translation>Akku: {}</translation>
     </message>
     <message>
         <source>before</source>
@@ -10918,6 +11066,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>blau</translation>
     </message>
     <message>
+        <source>board plug {} mm pitch</source>
+        <translation>Platinenstecker, Raster {} mm</translation>
+    </message>
+    <message>
+        <source>board relay {} A</source>
+        <translation>Printrelais {} A</translation>
+    </message>
+    <message>
         <source>bodies are {}</source>
         <translation>Gehäuse sind {}</translation>
     </message>
@@ -10932,6 +11088,26 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>bolt</source>
         <translation>Schraube</translation>
+    </message>
+    <message>
+        <source>bolt and serrated washer to the frame</source>
+        <translation>Schraube und Zahnscheibe zum Rahmen</translation>
+    </message>
+    <message>
+        <source>bolt-down fuse</source>
+        <translation>Schraubsicherung</translation>
+    </message>
+    <message>
+        <source>bolt-down fuse link</source>
+        <translation>Schraub-Sicherungseinsatz</translation>
+    </message>
+    <message>
+        <source>boost module {} A</source>
+        <translation>Aufwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>booster {} A</source>
+        <translation>Aufwärtswandler {} A</translation>
     </message>
     <message>
         <source>bore, width or thread</source>
@@ -10962,6 +11138,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Geflecht, Zugentlastung und eine Schlaufe</translation>
     </message>
     <message>
+        <source>brick {} V {} A</source>
+        <translation>Netzteil {} V {} A</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>Brücke</translation>
+    </message>
+    <message>
         <source>bridges milliseconds, no more</source>
         <translation>überbrückt Millisekunden, mehr nicht</translation>
     </message>
@@ -10978,8 +11162,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>braun/rot/orange: Minus braun, Plus rot, Signal orange.</translation>
     </message>
     <message>
+        <source>buck module {} A</source>
+        <translation>Abwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>buck module {} A with heat sink</source>
+        <translation>Abwärtswandler {} A mit Kühlkörper</translation>
+    </message>
+    <message>
+        <source>buck-boost module {} A</source>
+        <translation>Auf-/Abwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>buck-boost module {} V</source>
+        <translation>Auf-/Abwärtswandler {} V</translation>
+    </message>
+    <message>
+        <source>buck-boost module {} – {} V</source>
+        <translation>Auf-/Abwärtswandler {} – {} V</translation>
+    </message>
+    <message>
+        <source>bullet contact {} mm</source>
+        <translation>Goldkontakt-Rundstecker {} mm</translation>
+    </message>
+    <message>
         <source>bunch and conductors count from 1</source>
         <translation>Bündel und Leiter zählen ab 1</translation>
+    </message>
+    <message>
+        <source>bundles to {} mm</source>
+        <translation>Bündel bis {} mm</translation>
     </message>
     <message>
         <source>burns</source>
@@ -10988,6 +11200,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>bus specification: 400 pF in all, some 100 pF a metre with the devices on it; typical</source>
         <translation>Bus-Spezifikation: 400 pF insgesamt, etwa 100 pF je Meter mit allem daran; typisch</translation>
+    </message>
+    <message>
+        <source>butt splice {} to {} mm²</source>
+        <translation>Stoßverbinder {} bis {} mm²</translation>
     </message>
     <message>
         <source>button</source>
@@ -11012,6 +11228,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>by somebody else, or by you on another day</source>
         <translation>durch jemand anderen, oder dich an einem anderen Tag</translation>
+    </message>
+    <message>
+        <source>by the metre</source>
+        <translation>als Meterware</translation>
     </message>
     <message>
         <source>cable</source>
@@ -11102,6 +11322,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>vorsichtig: eingeschlossen, warm, auf Jahre</translation>
     </message>
     <message>
+        <source>cell-to-{} V booster {} A</source>
+        <translation>Aufwärtswandler von einer Zelle auf {} V {} A</translation>
+    </message>
+    <message>
         <source>cells (8S, 2P), volts or ampere-hours are expected: {}</source>
         <translation>Zellen (8S, 2P), Volt oder Amperestunden werden erwartet: {}</translation>
     </message>
@@ -11174,12 +11398,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schelle</translation>
     </message>
     <message>
+        <source>clamp-on ferrite</source>
+        <translation>Klappferrit</translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation>transparent</translation>
+    </message>
+    <message>
         <source>clip</source>
         <translation>Clip</translation>
     </message>
     <message>
         <source>clip lead</source>
         <translation>Klemmleitung</translation>
+    </message>
+    <message>
+        <source>clip-on ferrite bead</source>
+        <translation>aufklappbare Ferritperle</translation>
     </message>
     <message>
         <source>clips</source>
@@ -11202,12 +11438,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>geschlossen von {}</translation>
     </message>
     <message>
+        <source>closed-end cap {} to {} mm² together</source>
+        <translation>Endverbinder {} bis {} mm² zusammen</translation>
+    </message>
+    <message>
         <source>closed-end crimp cap</source>
         <translation>Crimp-Endverbinder</translation>
     </message>
     <message>
         <source>closes</source>
         <translation>schließt</translation>
+    </message>
+    <message>
+        <source>closes at {} °C</source>
+        <translation>schließt bei {} °C</translation>
     </message>
     <message>
         <source>closes when it is warm: a fan runs only when needed. Its case may be live: insulate it</source>
@@ -11282,6 +11526,18 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Stecker −</translation>
     </message>
     <message>
+        <source>constant-current</source>
+        <translation>Konstantstrom</translation>
+    </message>
+    <message>
+        <source>constant-power</source>
+        <translation>Konstantleistung</translation>
+    </message>
+    <message>
+        <source>contactor {} A with magnetic blow-out</source>
+        <translation>Schütz {} A mit magnetischer Funkenlöschung</translation>
+    </message>
+    <message>
         <source>continuous discharge printed on it, multiples of its capacity per hour</source>
         <translation>aufgedruckte Dauerentladung, Vielfache der Kapazität je Stunde</translation>
     </message>
@@ -11354,6 +11610,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Crimpkontakt</translation>
     </message>
     <message>
+        <source>crimp contact {} to {} mm²</source>
+        <translation>Crimpkontakt {} bis {} mm²</translation>
+    </message>
+    <message>
         <source>crimp pin of a battery plug</source>
         <translation>Crimpstift eines Akkusteckers</translation>
     </message>
@@ -11366,6 +11626,34 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>crimpen, dann löten</translation>
     </message>
     <message>
+        <source>crimped and soldered ring terminal</source>
+        <translation>gecrimpter und verlöteter Ringkabelschuh</translation>
+    </message>
+    <message>
+        <source>crimped butt splice</source>
+        <translation>gecrimpter Stoßverbinder</translation>
+    </message>
+    <message>
+        <source>crimped closed-end cap</source>
+        <translation>gecrimpter Endverbinder</translation>
+    </message>
+    <message>
+        <source>crimped contact in a housing</source>
+        <translation>Crimpkontakt im Gehäuse</translation>
+    </message>
+    <message>
+        <source>crimped pin of a battery plug</source>
+        <translation>gecrimpter Kontakt eines Akkusteckers</translation>
+    </message>
+    <message>
+        <source>crimped push-on blade</source>
+        <translation>gecrimpter Flachsteckverbinder</translation>
+    </message>
+    <message>
+        <source>crimped ring terminal</source>
+        <translation>gecrimpter Ringkabelschuh</translation>
+    </message>
+    <message>
         <source>crimping</source>
         <translation>Crimpen</translation>
     </message>
@@ -11376,6 +11664,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>crimping tool with the right die</source>
         <translation>Crimpzange mit dem richtigen Gesenk</translation>
+    </message>
+    <message>
+        <source>cross-linked polyethylene</source>
+        <translation>vernetztes Polyethylen</translation>
     </message>
     <message>
         <source>cross-section of the circuit's wire</source>
@@ -11400,6 +11692,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>cutting</source>
         <translation>Schneiden</translation>
+    </message>
+    <message>
+        <source>cylindrical DC fuse link</source>
+        <translation>zylindrischer DC-Sicherungseinsatz</translation>
     </message>
     <message>
         <source>danger</source>
@@ -11428,6 +11724,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>degrees that it turns through</source>
         <translation>Grad, durch die es sich dreht</translation>
+    </message>
+    <message>
+        <source>dielectric grease</source>
+        <translation>Kontaktfett</translation>
     </message>
     <message>
         <source>dielectric grease, small tube</source>
@@ -11526,8 +11826,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>acht Lithiumzellen</translation>
     </message>
     <message>
+        <source>electrical tape</source>
+        <translation>Isolierband</translation>
+    </message>
+    <message>
         <source>electrical tape, 20 m roll</source>
         <translation>Isolierband, Rolle mit 20 m</translation>
+    </message>
+    <message>
+        <source>electronic diode {} A</source>
+        <translation>elektronische Diode {} A</translation>
+    </message>
+    <message>
+        <source>electronic remote switch {} A</source>
+        <translation>elektronischer Fernschalter {} A</translation>
+    </message>
+    <message>
+        <source>electronic switch {} A</source>
+        <translation>elektronischer Schalter {} A</translation>
     </message>
     <message>
         <source>empty after {} of the day, in {}</source>
@@ -11546,6 +11862,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>de</translation>
     </message>
     <message>
+        <source>encased buck {} A</source>
+        <translation>vergossener Abwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>encased buck-boost {} V {} A</source>
+        <translation>vergossener Auf-/Abwärtswandler {} V {} A</translation>
+    </message>
+    <message>
         <source>end</source>
         <translation>Ende</translation>
     </message>
@@ -11556,6 +11880,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>ends the day at {}; {} needs {} in reserve, in {}</source>
         <translation>hat am Ende des Tages {}, und {} will {} behalten, in {}</translation>
+    </message>
+    <message>
+        <source>energy cells</source>
+        <translation>Energiezellen</translation>
     </message>
     <message>
         <source>entry of the catalogue</source>
@@ -11598,6 +11926,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>alles, was hineingesteckt wird, steckt schon</translation>
     </message>
     <message>
+        <source>expanding braid</source>
+        <translation>Geflechtschlauch</translation>
+    </message>
+    <message>
         <source>expect %1</source>
         <translation>erwartet %1</translation>
     </message>
@@ -11608,6 +11940,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>fabric</source>
         <translation>Stoff</translation>
+    </message>
+    <message>
+        <source>fast</source>
+        <translation>flink</translation>
     </message>
     <message>
         <source>feed</source>
@@ -11638,8 +11974,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Aderendhülse (am besten)</translation>
     </message>
     <message>
+        <source>ferrule in a screw terminal</source>
+        <translation>Aderendhülse in Schraubklemme</translation>
+    </message>
+    <message>
         <source>ferrule pliers</source>
         <translation>Aderendhülsenzange</translation>
+    </message>
+    <message>
+        <source>ferrule {} to {} mm²</source>
+        <translation>Aderendhülse {} bis {} mm²</translation>
     </message>
     <message>
         <source>fewer bits a second: 100 m at 500 kbit/s</source>
@@ -11682,6 +12026,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hebelklemme für fünf</translation>
     </message>
     <message>
+        <source>fixed {} V buck board {} A</source>
+        <translation>fester {}-V-Abwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>flat pouch cell with its protection board</source>
+        <translation>flache Pouchzelle mit Schutzplatine</translation>
+    </message>
+    <message>
         <source>flux</source>
         <translation>Flussmittel</translation>
     </message>
@@ -11694,8 +12046,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schaum</translation>
     </message>
     <message>
+        <source>for</source>
+        <translation>für</translation>
+    </message>
+    <message>
         <source>for every load its own, or one for those that stand together</source>
         <translation>jedem Verbraucher seine, oder eine für die, die beieinanderstehen</translation>
+    </message>
+    <message>
+        <source>for leads to {} mm</source>
+        <translation>für Leitungen bis {} mm</translation>
     </message>
     <message>
         <source>for the {} fuse: two leads of {} to join, {} each</source>
@@ -11810,8 +12170,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sicherungsblock</translation>
     </message>
     <message>
+        <source>fuse block of {} for mini blades</source>
+        <translation>Sicherungsblock mit {} Plätzen für Mini-Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>fuse block of {} for standard blades</source>
+        <translation>Sicherungsblock mit {} Plätzen für Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>fuse block of {} for standard blades {} V</source>
+        <translation>Sicherungsblock mit {} Plätzen für Flachsicherungen {} V</translation>
+    </message>
+    <message>
         <source>fuse family “{}” is not known: {} are</source>
         <translation>Sicherungsfamilie „{}“ ist nicht bekannt: es gibt {}</translation>
+    </message>
+    <message>
+        <source>fuse tap for a micro blade slot</source>
+        <translation>Sicherungsabgriff für Mikro-Flachsicherung</translation>
+    </message>
+    <message>
+        <source>fuse tap for a mini blade slot</source>
+        <translation>Sicherungsabgriff für Mini-Flachsicherung</translation>
+    </message>
+    <message>
+        <source>fuse tap for a standard blade slot</source>
+        <translation>Sicherungsabgriff für Flachsicherung</translation>
+    </message>
+    <message>
+        <source>fuse to solder in</source>
+        <translation>Sicherung zum Einlöten</translation>
     </message>
     <message>
         <source>fused test lead</source>
@@ -11826,6 +12214,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Stützpunkte der Familie, dazwischen doppelt logarithmisch: {} an der schnellen Kante, {} an der langsamen</translation>
     </message>
     <message>
+        <source>genderless two-pole {} A power connector</source>
+        <translation>zwittriger zweipoliger Leistungsstecker {} A</translation>
+    </message>
+    <message>
         <source>getting ready</source>
         <translation>Vorbereiten</translation>
     </message>
@@ -11836,6 +12228,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>gland</source>
         <translation>Verschraubung</translation>
+    </message>
+    <message>
+        <source>glass fuse {} × {} mm</source>
+        <translation>Glassicherung {} × {} mm</translation>
+    </message>
+    <message>
+        <source>glass tube fuse {} × {} mm</source>
+        <translation>Glasrohrsicherung {} × {} mm</translation>
     </message>
     <message>
         <source>glue</source>
@@ -11910,6 +12310,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wärmebilanz in freier Luft bei {}{}{}: {} hält den Leiter auf {}</translation>
     </message>
     <message>
+        <source>heat elsewhere</source>
+        <translation>Wärme anderswo</translation>
+    </message>
+    <message>
+        <source>heat sink</source>
+        <translation>Kühlkörper</translation>
+    </message>
+    <message>
         <source>heat source</source>
         <translation>Wärmequelle</translation>
     </message>
@@ -11918,8 +12326,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wärmequelle mit Reflektor</translation>
     </message>
     <message>
+        <source>heavy copper</source>
+        <translation>starkes Kupfer</translation>
+    </message>
+    <message>
         <source>high</source>
         <translation>hoch</translation>
+    </message>
+    <message>
+        <source>high breaking capacity</source>
+        <translation>hohes Ausschaltvermögen</translation>
     </message>
     <message>
         <source>high, to make up for the drop</source>
@@ -11970,6 +12386,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Löcher</translation>
     </message>
     <message>
+        <source>hook-and-loop strap with buckle</source>
+        <translation>Klettband mit Schnalle</translation>
+    </message>
+    <message>
         <source>hook-and-loop strap with buckle, 20 mm</source>
         <translation>Klettband mit Schnalle, 20 mm</translation>
     </message>
@@ -11988,6 +12408,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>hot glue gun</source>
         <translation>Heißklebepistole</translation>
+    </message>
+    <message>
+        <source>hot glue stick</source>
+        <translation>Heißklebestift</translation>
     </message>
     <message>
         <source>hot glue, pressed flat</source>
@@ -12090,6 +12514,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Leerlauf</translation>
     </message>
     <message>
+        <source>igniter</source>
+        <translation>Zünder</translation>
+    </message>
+    <message>
         <source>igniter unplugged, a lamp in its place, armed and fired</source>
         <translation>Zünder abgesteckt, eine Lampe an seiner Stelle, scharf und gezündet</translation>
     </message>
@@ -12128,6 +12556,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>in its tube</source>
         <translation>in ihrem Schlauch</translation>
+    </message>
+    <message>
+        <source>in line</source>
+        <translation>in der Leitung</translation>
     </message>
     <message>
         <source>in metres and millimetres</source>
@@ -12198,8 +12630,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>in Worten</translation>
     </message>
     <message>
+        <source>in-line blade holder</source>
+        <translation>Leitungshalter für Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>in-line large blade holder</source>
+        <translation>Leitungshalter für große Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>in-line micro blade holder</source>
+        <translation>Leitungshalter für Mikro-Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>in-line mini blade holder</source>
+        <translation>Leitungshalter für Mini-Flachsicherungen</translation>
+    </message>
+    <message>
+        <source>in-line {} × {} mm holder</source>
+        <translation>Leitungshalter {} × {} mm</translation>
+    </message>
+    <message>
         <source>inductance, capacitance and the frequency to keep away must be above 0</source>
         <translation>Induktivität, Kapazität und die fernzuhaltende Frequenz müssen über 0 liegen</translation>
+    </message>
+    <message>
+        <source>inrush</source>
+        <translation>Einschaltstrom</translation>
     </message>
     <message>
         <source>insulation “{}” is not known: {} are</source>
@@ -12244,6 +12700,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>is shaken hard</source>
         <translation>stark gerüttelt wird</translation>
+    </message>
+    <message>
+        <source>isolated module {} V {} A</source>
+        <translation>galvanisch getrennter Wandler {} V {} A</translation>
     </message>
     <message>
         <source>it</source>
@@ -12546,6 +13006,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schlüssel an, seine Sicherung heraus</translation>
     </message>
     <message>
+        <source>key switch {} A</source>
+        <translation>Schlüsselschalter {} A</translation>
+    </message>
+    <message>
         <source>kind of joint</source>
         <translation>Verbindungsart</translation>
     </message>
@@ -12582,6 +13046,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lampe oder 2-A-Sicherung</translation>
     </message>
     <message>
+        <source>large blade fuse</source>
+        <translation>große Flachsicherung</translation>
+    </message>
+    <message>
         <source>larger than 64 MiB, which no plan or table is</source>
         <translation>größer als 64 MiB, was kein Plan und keine Tabelle ist</translation>
     </message>
@@ -12594,6 +13062,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>hält %1</translation>
     </message>
     <message>
+        <source>latching</source>
+        <translation>rastend</translation>
+    </message>
+    <message>
+        <source>latching relay {} A</source>
+        <translation>bistabiles Relais {} A</translation>
+    </message>
+    <message>
         <source>lead</source>
         <translation>Leitung</translation>
     </message>
@@ -12604,6 +13080,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>lead of {}</source>
         <translation>Leitung von {}</translation>
+    </message>
+    <message>
+        <source>lead soldered to the copper bar of a power board</source>
+        <translation>Leitung an der Kupferschiene einer Leistungsplatine verlötet</translation>
+    </message>
+    <message>
+        <source>lead-acid AGM</source>
+        <translation>Blei-AGM</translation>
     </message>
     <message>
         <source>leads are</source>
@@ -12678,6 +13162,22 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hebel- und Schraubklemmen: in einer Minute gelöst, größer, lockerer beim Schütteln</translation>
     </message>
     <message>
+        <source>lever clamp for many</source>
+        <translation>Hebelklemme für viele</translation>
+    </message>
+    <message>
+        <source>lever clamp for three wires</source>
+        <translation>Hebelklemme für drei Drähte</translation>
+    </message>
+    <message>
+        <source>lever connector {} A</source>
+        <translation>Hebelklemme {} A</translation>
+    </message>
+    <message>
+        <source>lever or push-in clamp</source>
+        <translation>Hebel- oder Steckklemme</translation>
+    </message>
+    <message>
         <source>light</source>
         <translation>hell</translation>
     </message>
@@ -12718,8 +13218,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zeile {}: „{}“ ist nicht {}</translation>
     </message>
     <message>
+        <source>linear regulator {} A</source>
+        <translation>Linearregler {} A</translation>
+    </message>
+    <message>
         <source>list what must run, on Loads.</source>
         <translation>unter Verbraucher aufzählen, was laufen muss.</translation>
+    </message>
+    <message>
+        <source>lit rocker switch {} A</source>
+        <translation>beleuchteter Wippschalter {} A</translation>
+    </message>
+    <message>
+        <source>lithium iron phosphate</source>
+        <translation>Lithium-Eisenphosphat</translation>
+    </message>
+    <message>
+        <source>lithium-polymer pouch</source>
+        <translation>Lithium-Polymer-Pouch</translation>
     </message>
     <message>
         <source>live with the key alone</source>
@@ -12790,6 +13306,18 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Dämpfungsbudget, typisch</translation>
     </message>
     <message>
+        <source>low standby</source>
+        <translation>kleiner Ruhestrom</translation>
+    </message>
+    <message>
+        <source>low-drop linear regulator {} A</source>
+        <translation>Low-Drop-Linearregler {} A</translation>
+    </message>
+    <message>
+        <source>low-dropout regulator {} A</source>
+        <translation>Low-Drop-Regler {} A</translation>
+    </message>
+    <message>
         <source>lowest</source>
         <translation>Tiefststand</translation>
     </message>
@@ -12800,6 +13328,14 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>lowest resistance at high current; twice the work, and stiff behind the barrel</source>
         <translation>der kleinste Widerstand bei hohem Strom; doppelte Arbeit, und steif hinter der Hülse</translation>
+    </message>
+    <message>
+        <source>magnetic blow-out</source>
+        <translation>magnetische Funkenlöschung</translation>
+    </message>
+    <message>
+        <source>magnetic reed switch {} A</source>
+        <translation>Reedschalter {} A</translation>
     </message>
     <message>
         <source>magnetic sensor</source>
@@ -12830,6 +13366,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>gemessen, ein Weg</translation>
     </message>
     <message>
+        <source>measuring shunt {} A</source>
+        <translation>Messwiderstand {} A</translation>
+    </message>
+    <message>
         <source>meets</source>
         <translation>trifft auf</translation>
     </message>
@@ -12844,6 +13384,22 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>meter</source>
         <translation>Messgerät</translation>
+    </message>
+    <message>
+        <source>micro blade fuse</source>
+        <translation>Mikro-Flachsicherung</translation>
+    </message>
+    <message>
+        <source>micro buck module {} A</source>
+        <translation>Mikro-Abwärtswandler {} A</translation>
+    </message>
+    <message>
+        <source>micro buck-boost {} V {} A</source>
+        <translation>Mikro-Auf-/Abwärtswandler {} V {} A</translation>
+    </message>
+    <message>
+        <source>mini blade fuse</source>
+        <translation>Mini-Flachsicherung</translation>
     </message>
     <message>
         <source>minutes</source>
@@ -12890,6 +13446,18 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Motor</translation>
     </message>
     <message>
+        <source>motor controller servo output {} A</source>
+        <translation>Servoausgang des Motorstellers {} A</translation>
+    </message>
+    <message>
+        <source>motor controller {} V output</source>
+        <translation>{}-V-Ausgang des Motorstellers</translation>
+    </message>
+    <message>
+        <source>motor controller {} V output {} A</source>
+        <translation>{}-V-Ausgang des Motorstellers {} A</translation>
+    </message>
+    <message>
         <source>motor phases</source>
         <translation>Motorphasen</translation>
     </message>
@@ -12904,6 +13472,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>moves</source>
         <translation>sich bewegt</translation>
+    </message>
+    <message>
+        <source>mushroom stop button</source>
+        <translation>Pilztaster (Not-Halt)</translation>
     </message>
     <message>
         <source>name of a file beside the plan</source>
@@ -12934,6 +13506,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>will seine Antenne vor dem Strom</translation>
     </message>
     <message>
+        <source>neutral-cure silicone sealant</source>
+        <translation>neutral vernetzendes Silikon</translation>
+    </message>
+    <message>
         <source>neutral-cure silicone sealant, small tube</source>
         <translation>neutralvernetzendes Silikon, kleine Tube</translation>
     </message>
@@ -12956,6 +13532,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>new, {} together</source>
         <translation>neu, zusammen {}</translation>
+    </message>
+    <message>
+        <source>nickel metal hydride</source>
+        <translation>Nickel-Metallhydrid</translation>
     </message>
     <message>
         <source>no battery below 60 V lets every rail be made from the catalogue's modules</source>
@@ -13074,6 +13654,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>die Störung bleibt auf ihrer Seite</translation>
     </message>
     <message>
+        <source>noisy</source>
+        <translation>störend</translation>
+    </message>
+    <message>
         <source>none</source>
         <translation>keine</translation>
     </message>
@@ -13172,6 +13756,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>nut-in-front</source>
         <translation>Mutter vorn</translation>
+    </message>
+    <message>
+        <source>nylon spacer M3</source>
+        <translation>Nylon-Abstandsbolzen M3</translation>
     </message>
     <message>
         <source>of a bridge that takes so much whatever flows</source>
@@ -13422,6 +14010,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>öffnet</translation>
     </message>
     <message>
+        <source>opens at {} °C</source>
+        <translation>öffnet bei {} °C</translation>
+    </message>
+    <message>
         <source>opens in %1</source>
         <translation>öffnet in %1</translation>
     </message>
@@ -13436,6 +14028,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>opens when it is hot: saves what it is fixed to. Its case may be live: insulate it</source>
         <translation>öffnet, wenn es heiß ist: rettet, worauf er sitzt. Sein Gehäuse kann Spannung führen: isoliere es</translation>
+    </message>
+    <message>
+        <source>or what the boards of the bus say</source>
+        <translation>oder was die Platinen am Bus vorgeben</translation>
     </message>
     <message>
         <source>orange</source>
@@ -13514,6 +14110,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Panel</translation>
     </message>
     <message>
+        <source>panel {} W</source>
+        <translation>Solarmodul {} W</translation>
+    </message>
+    <message>
         <source>panel {} · {} – {} h of sun</source>
         <translation>Panel {} · {} – {} h Sonne</translation>
     </message>
@@ -13570,8 +14170,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Fotos</translation>
     </message>
     <message>
+        <source>pieces</source>
+        <translation>Stück</translation>
+    </message>
+    <message>
         <source>pin 1 at the square pad</source>
         <translation>Pin 1 am eckigen Lötauge</translation>
+    </message>
+    <message>
+        <source>pin header socket {} mm</source>
+        <translation>Buchsenleiste {} mm</translation>
     </message>
     <message>
         <source>pin {} at {}</source>
@@ -13580,6 +14188,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>pin {}, {}</source>
         <translation>Stift {}, {}</translation>
+    </message>
+    <message>
+        <source>pink</source>
+        <translation>rosa</translation>
     </message>
     <message>
         <source>place</source>
@@ -13598,6 +14210,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schlauch ohne Kleber und Dichtmasse</translation>
     </message>
     <message>
+        <source>plain tube {}:{}</source>
+        <translation>Schrumpfschlauch {}:{}</translation>
+    </message>
+    <message>
         <source>plan</source>
         <translation>Plan</translation>
     </message>
@@ -13608,6 +14224,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>plug</source>
         <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>plug that it came with</source>
+        <translation>mitgelieferter Stecker</translation>
     </message>
     <message>
         <source>plugged first</source>
@@ -13642,6 +14262,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Punkte seiner Linie zwischen den Enden: 0.31,0.4 0.5,0.42</translation>
     </message>
     <message>
+        <source>polyimide film tape</source>
+        <translation>Polyimidband</translation>
+    </message>
+    <message>
         <source>polyimide film tape, 12 mm, 33 m roll</source>
         <translation>Polyimidband, 12 mm, Rolle mit 33 m</translation>
     </message>
@@ -13654,6 +14278,14 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>schlechten</translation>
     </message>
     <message>
+        <source>pouch</source>
+        <translation>Pouch</translation>
+    </message>
+    <message>
+        <source>power cells</source>
+        <translation>Hochstromzellen</translation>
+    </message>
+    <message>
         <source>practice</source>
         <translation>Praxis</translation>
     </message>
@@ -13664,6 +14296,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>pre-charge through {} for {}: {} instead of {}</source>
         <translation>Vorladen über {} für {}: {} statt {}</translation>
+    </message>
+    <message>
+        <source>pre-charge: {} Ω</source>
+        <translation>Vorladung: {} Ω</translation>
     </message>
     <message>
         <source>precharge</source>
@@ -13682,6 +14318,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>aufgedruckte Kapazität einer Zelle</translation>
     </message>
     <message>
+        <source>prismatic LFP cell</source>
+        <translation>prismatische LFP-Zelle</translation>
+    </message>
+    <message>
         <source>prismatic cells</source>
         <translation>prismatische Zellen</translation>
     </message>
@@ -13690,12 +14330,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>geschützt</translation>
     </message>
     <message>
+        <source>pull-out loop key {} A</source>
+        <translation>Ziehschlüssel (Schleife) {} A</translation>
+    </message>
+    <message>
+        <source>push button {} A</source>
+        <translation>Taster {} A</translation>
+    </message>
+    <message>
         <source>push-in terminal block</source>
         <translation>Steckklemme</translation>
     </message>
     <message>
+        <source>push-in terminal block in place of a stud</source>
+        <translation>Steckklemmenblock statt Bolzen</translation>
+    </message>
+    <message>
         <source>push-on blade</source>
         <translation>Flachstecker</translation>
+    </message>
+    <message>
+        <source>push-on blade terminal {} mm</source>
+        <translation>Flachstecker {} mm</translation>
+    </message>
+    <message>
+        <source>push-on blade {} mm</source>
+        <translation>Flachsteckhülse {} mm</translation>
     </message>
     <message>
         <source>quick and repeatable; withstands vibration; each size needs its die</source>
@@ -13706,8 +14366,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>was leise ist, teilt keine Leitung mit Motoren</translation>
     </message>
     <message>
+        <source>quiet low-dropout regulator {} A</source>
+        <translation>rauscharmer Low-Drop-Regler {} A</translation>
+    </message>
+    <message>
         <source>rail</source>
         <translation>Schiene</translation>
+    </message>
+    <message>
+        <source>rail terminal</source>
+        <translation>Reihenklemme</translation>
     </message>
     <message>
         <source>rails</source>
@@ -13754,8 +14422,20 @@ schwarz an %2
         <translation>losgelassen</translation>
     </message>
     <message>
+        <source>resettable fuse</source>
+        <translation>rückstellende Sicherung</translation>
+    </message>
+    <message>
+        <source>resistive</source>
+        <translation>ohmsch</translation>
+    </message>
+    <message>
         <source>resistor 120 Ω, or what the boards of the bus say</source>
         <translation>Widerstand 120 Ω, oder was die Platinen des Busses sagen</translation>
+    </message>
+    <message>
+        <source>resistor {} Ω</source>
+        <translation>Widerstand {} Ω</translation>
     </message>
     <message>
         <source>rest of the {} lead</source>
@@ -13774,6 +14454,10 @@ schwarz an %2
         <translation>kehrt zurück über {}</translation>
     </message>
     <message>
+        <source>reversible data and power plug</source>
+        <translation>wendbarer Daten- und Leistungsstecker</translation>
+    </message>
+    <message>
         <source>ribbon</source>
         <translation>Flachband</translation>
     </message>
@@ -13790,8 +14474,32 @@ schwarz an %2
         <translation>Ring</translation>
     </message>
     <message>
+        <source>ring terminal on M4 stud</source>
+        <translation>Ringkabelschuh auf M4-Bolzen</translation>
+    </message>
+    <message>
+        <source>ring terminal on M5 stud</source>
+        <translation>Ringkabelschuh auf M5-Bolzen</translation>
+    </message>
+    <message>
+        <source>ring terminal on M6 stud</source>
+        <translation>Ringkabelschuh auf M6-Bolzen</translation>
+    </message>
+    <message>
+        <source>ring terminal on M8 stud</source>
+        <translation>Ringkabelschuh auf M8-Bolzen</translation>
+    </message>
+    <message>
+        <source>ring terminal {} to {} mm²</source>
+        <translation>Ringkabelschuh {} bis {} mm²</translation>
+    </message>
+    <message>
         <source>ring, bolt and serrated washer to the frame, for {}</source>
         <translation>Öse, Schraube und Zahnscheibe an den Rahmen, für {}</translation>
+    </message>
+    <message>
+        <source>rocker switch {} A</source>
+        <translation>Wippschalter {} A</translation>
     </message>
     <message>
         <source>room for %1 more</source>
@@ -13814,11 +14522,43 @@ schwarz an %2
         <translation>Kolophonium; keine Säure</translation>
     </message>
     <message>
+        <source>rotary battery isolator {} A</source>
+        <translation>Batterietrennschalter {} A</translation>
+    </message>
+    <message>
         <source>round cells in holders</source>
         <translation>Rundzellen in Haltern</translation>
     </message>
     <message>
+        <source>round locking two-pole connector {} A</source>
+        <translation>zweipoliger Rundstecker mit Verriegelung {} A</translation>
+    </message>
+    <message>
+        <source>round power plug {} mm</source>
+        <translation>Hohlstecker {} mm</translation>
+    </message>
+    <message>
         <source>rubber boot</source>
+        <translation>Gummitülle</translation>
+    </message>
+    <message>
+        <source>rubber boot for an M10 stud</source>
+        <translation>Gummikappe für M10-Bolzen</translation>
+    </message>
+    <message>
+        <source>rubber boot for an M5 stud</source>
+        <translation>Gummikappe für M5-Bolzen</translation>
+    </message>
+    <message>
+        <source>rubber boot for an M6 stud</source>
+        <translation>Gummikappe für M6-Bolzen</translation>
+    </message>
+    <message>
+        <source>rubber boot for an M8 stud</source>
+        <translation>Gummikappe für M8-Bolzen</translation>
+    </message>
+    <message>
+        <source>rubber grommet</source>
         <translation>Gummitülle</translation>
     </message>
     <message>
@@ -13870,6 +14610,10 @@ schwarz an %2
         <translation>Schraube</translation>
     </message>
     <message>
+        <source>screw terminal {} A</source>
+        <translation>Schraubklemme {} A</translation>
+    </message>
+    <message>
         <source>screwdriver</source>
         <translation>Schraubendreher</translation>
     </message>
@@ -13894,8 +14638,36 @@ schwarz an %2
         <translation>Dichtring für eine Öffnung von {}</translation>
     </message>
     <message>
+        <source>seal ring under a flange</source>
+        <translation>Dichtring unter dem Flansch</translation>
+    </message>
+    <message>
         <source>sealant</source>
         <translation>Dichtmasse</translation>
+    </message>
+    <message>
+        <source>sealed</source>
+        <translation>abgedichtet</translation>
+    </message>
+    <message>
+        <source>sealed four-pole {} A connector</source>
+        <translation>dichter vierpoliger Stecker {} A</translation>
+    </message>
+    <message>
+        <source>sealed push button {} A</source>
+        <translation>dichter Taster {} A</translation>
+    </message>
+    <message>
+        <source>sealed relay {} A</source>
+        <translation>dichtes Relais {} A</translation>
+    </message>
+    <message>
+        <source>sealed toggle switch {} A</source>
+        <translation>dichter Kippschalter {} A</translation>
+    </message>
+    <message>
+        <source>sealed two-pole {} A connector</source>
+        <translation>dichter zweipoliger Stecker {} A</translation>
     </message>
     <message>
         <source>second winding</source>
@@ -13908,6 +14680,10 @@ schwarz an %2
     <message>
         <source>seen from above; nothing on its output</source>
         <translation>von oben gesehen; nichts an seinem Ausgang</translation>
+    </message>
+    <message>
+        <source>sensitive</source>
+        <translation>empfindlich</translation>
     </message>
     <message>
         <source>sensor</source>
@@ -13936,6 +14712,10 @@ schwarz an %2
     <message>
         <source>servo pulse</source>
         <translation>Servoimpuls</translation>
+    </message>
+    <message>
+        <source>servo supply {} A</source>
+        <translation>Servoversorgung {} A</translation>
     </message>
     <message>
         <source>set %1  (%2)</source>
@@ -13974,6 +14754,10 @@ schwarz an %2
         <translation>scharfe Kante</translation>
     </message>
     <message>
+        <source>sheath of a cable</source>
+        <translation>Kabelmantel</translation>
+    </message>
+    <message>
         <source>shield of its plug</source>
         <translation>Schirm seines Steckers</translation>
     </message>
@@ -14002,6 +14786,10 @@ schwarz an %2
         <translation>zeigt hier {} und {}; verliert {}</translation>
     </message>
     <message>
+        <source>shrouded</source>
+        <translation>ummantelt</translation>
+    </message>
+    <message>
         <source>shunt</source>
         <translation>Messwiderstand</translation>
     </message>
@@ -14018,8 +14806,16 @@ schwarz an %2
         <translation>Signal</translation>
     </message>
     <message>
+        <source>silicone rubber</source>
+        <translation>Silikonkautschuk</translation>
+    </message>
+    <message>
         <source>silicone wire for models usually comes in AWG</source>
         <translation>Silikonlitze für Modelle gibt es meist in AWG</translation>
+    </message>
+    <message>
+        <source>single</source>
+        <translation>einzeln</translation>
     </message>
     <message>
         <source>six NiMH cells</source>
@@ -14038,6 +14834,10 @@ schwarz an %2
         <translation>Größe „{}“: {}</translation>
     </message>
     <message>
+        <source>slide switch {} A</source>
+        <translation>Schiebeschalter {} A</translation>
+    </message>
+    <message>
         <source>sliding on</source>
         <translation>Aufschieben</translation>
     </message>
@@ -14054,6 +14854,14 @@ schwarz an %2
         <translation>Takt senken, stärkere Pull-ups oder Bus-Verlängerer an beiden Enden</translation>
     </message>
     <message>
+        <source>small board plug {} mm pitch</source>
+        <translation>kleiner Platinenstecker, Raster {} mm</translation>
+    </message>
+    <message>
+        <source>small buck module {} A</source>
+        <translation>kleiner Abwärtswandler {} A</translation>
+    </message>
+    <message>
         <source>small distribution board</source>
         <translation>kleine Verteilerplatine</translation>
     </message>
@@ -14064,6 +14872,10 @@ schwarz an %2
     <message>
         <source>small torch</source>
         <translation>kleiner Brenner</translation>
+    </message>
+    <message>
+        <source>small tube</source>
+        <translation>kleine Tube</translation>
     </message>
     <message>
         <source>smallest that carries</source>
@@ -14096,6 +14908,46 @@ schwarz an %2
     <message>
         <source>solder: %1</source>
         <translation>Lot: %1</translation>
+    </message>
+    <message>
+        <source>soldered board pad</source>
+        <translation>gelötetes Lötauge</translation>
+    </message>
+    <message>
+        <source>soldered branch splice</source>
+        <translation>gelötete Abzweigung</translation>
+    </message>
+    <message>
+        <source>soldered contact in a housing</source>
+        <translation>gelöteter Kontakt im Gehäuse</translation>
+    </message>
+    <message>
+        <source>soldered cup of a battery plug</source>
+        <translation>gelöteter Lötkelch eines Akkusteckers</translation>
+    </message>
+    <message>
+        <source>soldered lap splice</source>
+        <translation>gelötete Überlappverbindung</translation>
+    </message>
+    <message>
+        <source>soldered lug of a switch or a part</source>
+        <translation>gelötete Fahne eines Schalters oder Teils</translation>
+    </message>
+    <message>
+        <source>soldered pigtail</source>
+        <translation>gelöteter Sammelspleiß</translation>
+    </message>
+    <message>
+        <source>soldered power pad</source>
+        <translation>gelötetes Leistungspad</translation>
+    </message>
+    <message>
+        <source>soldered ring terminal</source>
+        <translation>gelöteter Ringkabelschuh</translation>
+    </message>
+    <message>
+        <source>soldered twist splice</source>
+        <translation>gelöteter Drillspleiß</translation>
     </message>
     <message>
         <source>soldering iron</source>
@@ -14162,12 +15014,36 @@ schwarz an %2
         <translation>gespleißt bei {}</translation>
     </message>
     <message>
+        <source>spring clamp</source>
+        <translation>Federklemme</translation>
+    </message>
+    <message>
+        <source>stall</source>
+        <translation>blockiert</translation>
+    </message>
+    <message>
         <source>stalled</source>
         <translation>blockiert</translation>
     </message>
     <message>
+        <source>standard blade fuse</source>
+        <translation>Standard-Flachsicherung</translation>
+    </message>
+    <message>
+        <source>standby</source>
+        <translation>Bereitschaft</translation>
+    </message>
+    <message>
         <source>stands</source>
         <translation>verträgt</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>Anlauf</translation>
+    </message>
+    <message>
+        <source>starter</source>
+        <translation>Anlasser</translation>
     </message>
     <message>
         <source>starts the vehicle</source>
@@ -14226,8 +15102,16 @@ schwarz an %2
         <translation>Bolzen</translation>
     </message>
     <message>
+        <source>sub-C</source>
+        <translation>Sub-C</translation>
+    </message>
+    <message>
         <source>supply</source>
         <translation>Plus</translation>
+    </message>
+    <message>
+        <source>surface breaker with lever</source>
+        <translation>Aufbau-Schutzschalter mit Hebel</translation>
     </message>
     <message>
         <source>switch</source>
@@ -14236,6 +15120,10 @@ schwarz an %2
     <message>
         <source>switch contact</source>
         <translation>Schalterkontakt</translation>
+    </message>
+    <message>
+        <source>switched</source>
+        <translation>geschaltet</translation>
     </message>
     <message>
         <source>switches</source>
@@ -14482,6 +15370,14 @@ schwarz an %2
         <translation>das Teil, an dessen Versorgung die Spule eines Relais hängt</translation>
     </message>
     <message>
+        <source>the pin at the far end is missing</source>
+        <translation>der Pin am anderen Ende fehlt</translation>
+    </message>
+    <message>
+        <source>the pin at the far end is named already</source>
+        <translation>der Pin am anderen Ende ist schon genannt</translation>
+    </message>
+    <message>
         <source>the place whose parts come off first</source>
         <translation>der Ort, dessen Teile zuerst abkommen</translation>
     </message>
@@ -14678,6 +15574,14 @@ schwarz an %2
         <translation>dort bekäme es {} – {}; es verträgt {} – {}</translation>
     </message>
     <message>
+        <source>thermal breaker with push button</source>
+        <translation>thermischer Schutzschalter mit Druckknopf</translation>
+    </message>
+    <message>
+        <source>thermal switch</source>
+        <translation>Thermoschalter</translation>
+    </message>
+    <message>
         <source>they</source>
         <translation>die</translation>
     </message>
@@ -14730,6 +15634,10 @@ schwarz an %2
         <translation>drei Lithiumzellen</translation>
     </message>
     <message>
+        <source>three-pole servo plug</source>
+        <translation>dreipoliger Servostecker</translation>
+    </message>
+    <message>
         <source>three-way lever clamp</source>
         <translation>Hebelklemme für drei</translation>
     </message>
@@ -14754,8 +15662,16 @@ schwarz an %2
         <translation>beidseits angebunden, dazwischen so kurz, dass sie das Drehende nicht erreicht</translation>
     </message>
     <message>
+        <source>time-lag</source>
+        <translation>träge</translation>
+    </message>
+    <message>
         <source>tin the end</source>
         <translation>das Ende verzinnen</translation>
+    </message>
+    <message>
+        <source>tinned end in a screw terminal</source>
+        <translation>verzinntes Ende in Schraubklemme</translation>
     </message>
     <message>
         <source>to buy</source>
@@ -14770,12 +15686,20 @@ schwarz an %2
         <translation>zusammen</translation>
     </message>
     <message>
+        <source>toggle switch {} A</source>
+        <translation>Kippschalter {} A</translation>
+    </message>
+    <message>
         <source>tonight</source>
         <translation>heute</translation>
     </message>
     <message>
         <source>tools</source>
         <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>transmitter</source>
+        <translation>Sender</translation>
     </message>
     <message>
         <source>true or false</source>
@@ -14830,6 +15754,10 @@ schwarz an %2
         <translation>verdrillen oder ein Puffer am Sender</translation>
     </message>
     <message>
+        <source>twisted end in a screw terminal</source>
+        <translation>verdrilltes Ende in Schraubklemme</translation>
+    </message>
+    <message>
         <source>twisted, then soldered or capped</source>
         <translation>verdrillt, dann verlötet oder mit Kappe</translation>
     </message>
@@ -14860,6 +15788,26 @@ schwarz an %2
     <message>
         <source>two-pole screw terminal strip</source>
         <translation>zweipolige Schraubleiste</translation>
+    </message>
+    <message>
+        <source>two-pole {} A battery plug</source>
+        <translation>zweipoliger Akkustecker {} A</translation>
+    </message>
+    <message>
+        <source>two-pole {} A board plug</source>
+        <translation>zweipoliger Platinenstecker {} A</translation>
+    </message>
+    <message>
+        <source>two-pole {} A locking plug</source>
+        <translation>zweipoliger verriegelnder Stecker {} A</translation>
+    </message>
+    <message>
+        <source>two-pole {} A plug</source>
+        <translation>zweipoliger Stecker {} A</translation>
+    </message>
+    <message>
+        <source>two-pole {} A plug with anti-spark pin</source>
+        <translation>zweipoliger Stecker {} A mit Funkenschutzkontakt</translation>
     </message>
     <message>
         <source>two-rail stud or bus bar</source>
@@ -14986,6 +15934,18 @@ schwarz an %2
         <translation>violett</translation>
     </message>
     <message>
+        <source>vital</source>
+        <translation>kritisch</translation>
+    </message>
+    <message>
+        <source>volt and ampere meter with built-in shunt</source>
+        <translation>Volt- und Amperemeter mit eingebautem Messwiderstand</translation>
+    </message>
+    <message>
+        <source>volt and ampere meter with shunt</source>
+        <translation>Volt- und Amperemeter mit Messwiderstand</translation>
+    </message>
+    <message>
         <source>voltage drop</source>
         <translation>Spannungsabfall</translation>
     </message>
@@ -15028,6 +15988,10 @@ schwarz an %2
     <message>
         <source>watts above 0 and up to 100 000 are expected, one value</source>
         <translation>Watt über 0 und bis 100 000 werden erwartet, ein Wert</translation>
+    </message>
+    <message>
+        <source>waxed lacing cord</source>
+        <translation>gewachste Bindeschnur</translation>
     </message>
     <message>
         <source>way</source>
@@ -15314,6 +16278,10 @@ schwarz an %2
         <translation>in wessen Wand sie ist</translation>
     </message>
     <message>
+        <source>wide input</source>
+        <translation>weiter Eingang</translation>
+    </message>
+    <message>
         <source>wire</source>
         <translation>Ader</translation>
     </message>
@@ -15324,6 +16292,10 @@ schwarz an %2
     <message>
         <source>wire for what is to be lifted out or to move</source>
         <translation>Leitung für das, was herausgehoben oder bewegt wird</translation>
+    </message>
+    <message>
+        <source>wire on a scraped trace</source>
+        <translation>Draht auf freigekratzter Leiterbahn</translation>
     </message>
     <message>
         <source>wire {}</source>
@@ -15360,6 +16332,10 @@ schwarz an %2
     <message>
         <source>with a usual wall; measure it</source>
         <translation>mit üblicher Wanddicke; nachmessen</translation>
+    </message>
+    <message>
+        <source>with leads</source>
+        <translation>mit Anschlussdrähten</translation>
     </message>
     <message>
         <source>with one of the {} broken the others carry {}</source>
@@ -15418,6 +16394,10 @@ schwarz an %2
         <translation>Fläche</translation>
     </message>
     <message>
+        <source>{0} wants a number that its partners share, such as {0} 1</source>
+        <translation>{0} braucht eine Nummer, die seine Partner teilen, etwa {0} 1</translation>
+    </message>
+    <message>
         <source>{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.</source>
         <translation>{:.0f}; der billigste Akku, der genügt, kostet {:.0f}: kein Plan ist um mehr als {} billiger.</translation>
     </message>
@@ -15430,8 +16410,48 @@ schwarz an %2
         <translation>{} + {} K = {} innen</translation>
     </message>
     <message>
+        <source>{} AWG lead</source>
+        <translation>Leitung {} AWG</translation>
+    </message>
+    <message>
+        <source>{} AWG leads</source>
+        <translation>Leitungen {} AWG</translation>
+    </message>
+    <message>
+        <source>{} Ah</source>
+        <translation>{} Ah</translation>
+    </message>
+    <message>
         <source>{} K on {}</source>
         <translation>{} K auf {}</translation>
+    </message>
+    <message>
+        <source>{} V AGM block</source>
+        <translation>{}-V-AGM-Block</translation>
+    </message>
+    <message>
+        <source>{} V LFP block with its board</source>
+        <translation>{}-V-LFP-Block mit Schutzplatine</translation>
+    </message>
+    <message>
+        <source>{} V accessory plug</source>
+        <translation>{}-V-Bordstecker</translation>
+    </message>
+    <message>
+        <source>{} V coil</source>
+        <translation>Spule {} V</translation>
+    </message>
+    <message>
+        <source>{} V input</source>
+        <translation>Eingang {} V</translation>
+    </message>
+    <message>
+        <source>{} V socket supply {} A</source>
+        <translation>Steckdosenversorgung {} V {} A</translation>
+    </message>
+    <message>
+        <source>{} W resistor and push button</source>
+        <translation>Widerstand {} W und Taster</translation>
     </message>
     <message>
         <source>{} a day, {} of the day's {}</source>
@@ -16138,8 +17158,24 @@ schwarz an %2
         <translation>{} am Tag verloren; im besten Fall nichts.</translation>
     </message>
     <message>
+        <source>{} m roll</source>
+        <translation>Rolle {} m</translation>
+    </message>
+    <message>
+        <source>{} mV</source>
+        <translation>{} mV</translation>
+    </message>
+    <message>
         <source>{} meets it {} from {}</source>
         <translation>{} trifft sie {} von {}</translation>
+    </message>
+    <message>
+        <source>{} mm</source>
+        <translation>{} mm</translation>
+    </message>
+    <message>
+        <source>{} mm bore</source>
+        <translation>Bohrung {} mm</translation>
     </message>
     <message>
         <source>{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m</source>
@@ -16534,8 +17570,20 @@ schwarz an %2
         <translation>{} an {}</translation>
     </message>
     <message>
+        <source>{} to {} V</source>
+        <translation>{} bis {} V</translation>
+    </message>
+    <message>
+        <source>{} to {} mm</source>
+        <translation>{} bis {} mm</translation>
+    </message>
+    <message>
         <source>{} to {} mm is expected here.</source>
         <translation>{} bis {} mm werden hier erwartet.</translation>
+    </message>
+    <message>
+        <source>{} to {} mm²</source>
+        <translation>{} bis {} mm²</translation>
     </message>
     <message>
         <source>{} to {} °C</source>
@@ -16698,6 +17746,10 @@ schwarz an %2
         <translation>{} × {} h × 75 % × 90 % = {} an einem schlechten Tag</translation>
     </message>
     <message>
+        <source>{} × {} mm</source>
+        <translation>{} × {} mm</translation>
+    </message>
+    <message>
         <source>{} × {} of {} on first, one for each joint, parked {} away.</source>
         <translation>Zuerst {} × {} von {} aufschieben, eins für jede Verbindung, {} entfernt geparkt.</translation>
     </message>
@@ -16856,6 +17908,10 @@ schwarz an %2
     <message>
         <source>{}, {}: {} of the energy needs no converter; {} {} to be made.</source>
         <translation>{}, {}: {} der Energie braucht keinen Wandler; {} {} sind zu bilden.</translation>
+    </message>
+    <message>
+        <source>{}-pole</source>
+        <translation>{}-polig</translation>
     </message>
     <message>
         <source>{}: a bus needs a resistor across the pair at both ends{}.</source>
@@ -17358,6 +18414,14 @@ schwarz an %2
         <translation>{}; {} {} zu nehmen.</translation>
     </message>
     <message>
+        <source>{}S pouch pack</source>
+        <translation>{}S-Pouch-Akku</translation>
+    </message>
+    <message>
+        <source>{}S racing pouch pack</source>
+        <translation>{}S-Hochstrom-Pouch-Akku</translation>
+    </message>
+    <message>
         <source>{}sable capacity at {}: {}; empty at {}.</source>
         <translation>{}nutzbare Kapazität bei {}: {}; leer bei {}.</translation>
     </message>
@@ -17422,6 +18486,10 @@ schwarz an %2
         <translation>„Hub → Fog pump“: wozwischen sie läuft</translation>
     </message>
     <message>
+        <source>“cut back” is expected</source>
+        <translation>„cut back“ wird erwartet</translation>
+    </message>
+    <message>
         <source>“{0}” could be {0} % or {1} %: type it with the sign.</source>
         <translation>„{0}“ könnte {0} % oder {1} % sein: tippe es mit dem Zeichen.</translation>
     </message>
@@ -17484,6 +18552,10 @@ schwarz an %2
     <message>
         <source>“{}” is no chemistry; {} are known</source>
         <translation>„{}“ ist keine Chemie; bekannt sind {}</translation>
+    </message>
+    <message>
+        <source>“{}” is no colour of wire; {} are</source>
+        <translation>„{}“ ist keine Drahtfarbe; bekannt sind {}</translation>
     </message>
     <message>
         <source>“{}” is no day: one such as 2026-12-05 is expected</source>

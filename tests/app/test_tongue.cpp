@@ -11,14 +11,19 @@
 #include "catalogue/catalogue.h"
 #include "desk.h"
 #include "files/plan_file.h"
+#include "files/plan_text.h"
 #include "other_words.h"
+#include "plan/load_text.h"
+#include "plan/typed_words.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/settings_page.h"
 #include "shell/tongue.h"
+#include "shopping/shopping.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"
 #include "words/say.h"
+#include "words/term.h"
 
 using namespace sangre;
 using namespace sangre::app;
@@ -141,6 +146,87 @@ class TestTongue : public QObject {
         QSettings().remove("language");
         speak_language("xx");
         QCOMPARE(sangre::said("feeds"), std::string("feeds"));
+    }
+    void german_words_are_understood_when_typed() {
+        speak_language("de");
+        const auto read =
+            parse_load("Teichpumpe 12 V 2 A Spitze 5 A 2 s Leerlauf 80 mA störend kritisch immer an");
+        QVERIFY2(read.problems.empty(), read.problems.empty() ? "" : read.problems[0].message.c_str());
+        QCOMPARE(read.load.name, std::string("Teichpumpe"));
+        QVERIFY(read.load.noisy && read.load.vital && read.load.always_on && !read.load.sensitive);
+        QCOMPARE(raw(read.load.peak), 5.0);
+        QCOMPARE(raw(read.load.idle), 0.08);
+        QStringList chips;
+        for (const auto& c : read.chips) chips << QString::fromStdString(chip_words(c));
+        QVERIFY2(chips.contains("störend") && chips.contains("immer an"), qPrintable(chips.join('|')));
+        // English is understood all the same, and a file stays English.
+        QVERIFY(parse_load("Pump 12 V 2 A noisy always on").load.always_on);
+        const auto plan = plan_from_text(
+            "plan Teich\nsource Akku: 4S LFP 10 Ah\nload Pumpe 11–14.6 V 2 A störend\n"
+            "lead Akku → Pumpe, 20 AWG silikonkautschuk, 1 m, supply gelb\n"
+            "item fuse, Standard-Flachsicherung, 5 A\n",
+            test::parts());
+        QVERIFY2(plan.has_value(), plan ? "" : error_text(plan.error()).c_str());
+        QCOMPARE(plan->feeds()[0].supply_colour, std::string("yellow"));
+        QCOMPARE(plan->feeds()[0].devices[0].type, Id("standard-blade"));
+        const auto text = plan_to_text(*plan, test::parts());
+        QVERIFY2(
+            text.find("standard blade fuse") != std::string::npos && text.find("noisy") != std::string::npos,
+            text.c_str());
+        speak_language("en");
+        const auto again = plan_from_text(text, test::parts());
+        QVERIFY(again && again->leads == plan->leads && again->loads == plan->loads);
+    }
+    /// What was ordered in one language is ordered in the other.
+    void goods_keep_their_keys() {
+        const auto plan = test::demo();
+        const auto s = test::studied(plan);
+        const auto english = shopping(plan, test::parts(), s);
+        speak_language("de");
+        const auto german = shopping(plan, test::parts(), s);
+        QCOMPARE(german.lines.size(), english.lines.size());
+        size_t other = 0;
+        for (size_t i = 0; i < german.lines.size(); ++i) {
+            QCOMPARE(german.lines[i].need.key, english.lines[i].need.item);
+            other += german.lines[i].need.item != english.lines[i].need.item;
+        }
+        QVERIFY(other > german.lines.size() * 3 / 4);
+        const auto ordered = set_order(plan, german.lines[0].need.key, OrderState::ordered);
+        QVERIFY(shopping(ordered, test::parts(), s).lines[0].state == OrderState::ordered);
+        auto there = plan;
+        there.at_hand.push_back(enough_at_hand(plan, german.lines[0]));
+        speak_language("en");
+        QVERIFY(shopping(ordered, test::parts(), s).lines[0].state == OrderState::ordered);
+        const auto lines = shopping(there, test::parts(), s).lines;
+        const auto at = std::find_if(lines.begin(), lines.end(),
+                                     [&](const auto& l) { return l.need.key == english.lines[0].need.key; });
+        QVERIFY(at != lines.end() && at->to_buy == 0);
+    }
+    void names_of_the_catalogue_are_said_piece_by_piece() {
+        const Term plug("two-pole 2.5 A plug with anti-spark pin"), odd("my own plug 3 A, sealed");
+        QCOMPARE(plug.spoken(), plug.english());
+        speak_language("de");
+        QCOMPARE(QString::fromStdString(plug.spoken()).left(20), QString("zweipoliger Stecker "));
+        QVERIFY(plug.spoken().find("2,5 A") != std::string::npos ||
+                plug.spoken().find("2.5 A") != std::string::npos);
+        // Of the builder's own entries what is known is said.
+        QCOMPARE(odd.spoken(), std::string("my own plug 3 A, abgedichtet"));
+        QVERIFY(plug.is_called("TWO-POLE 2.5 A plug with anti-spark pin") && plug.is_called(plug.spoken()));
+        {
+            const InEnglish here;
+            QCOMPARE(plug.spoken(), plug.english());
+        }
+        // All that ships is translated, whole.
+        const auto known = [](const auto& list) {
+            for (const auto& x : list) {
+                const auto words = x.name.spoken();
+                QVERIFY2(words.find("sealed") == std::string::npos &&
+                             words.find(" with ") == std::string::npos &&
+                             words.find("soldered") == std::string::npos,
+                         words.c_str());
+            }
+        };
+        known(test::parts().joints), known(test::parts().connectors), known(test::parts().switches);
     }
 };
 

@@ -364,7 +364,7 @@ class TestCatalogueAndFiles : public QObject {
         const auto got = load_catalogue(data_directory(), own);
         QVERIFY(got);
         QCOMPARE(got->tubes.size(), test::parts().tubes.size() + 1);
-        QCOMPARE(find(got->tubes, Id("tube2-6_4"))->name, std::string("the grey one"));
+        QCOMPARE(find(got->tubes, Id("tube2-6_4"))->name.english(), std::string("the grey one"));
         QVERIFY(find(got->tubes, Id("tube-long")));
         QCOMPARE(got->refused.size(), size_t{2});
         QVERIFY(QString::fromStdString(got->refused[0]).contains("broken.json: not valid JSON"));

@@ -60,7 +60,7 @@ class TestFuseBlocks : public QObject {
                 QVERIFY2(finding.severity == Severity::note, finding.sentence.c_str());
             // One block, no holders for its fuses, nothing cut for them.
             for (const auto& line : bill_of_materials(plan, parts(), study.harness)) {
-                if (line.item == type->name) QVERIFY(line.amount == 1 && line.each > 0);
+                if (line.item == type->name.english()) QVERIFY(line.amount == 1 && line.each > 0);
                 QVERIFY2(
                     line.item.find("holder for a standard blade") == std::string::npos || line.amount <= 1,
                     line.item.c_str());

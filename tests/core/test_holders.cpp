@@ -133,7 +133,7 @@ class TestHolders : public QObject {
         const auto tube = [&](const std::vector<BomLine>& all) {
             double metres = 0;
             for (const auto& l : all)
-                if (work->tube && l.item == work->tube->name) metres += l.amount;
+                if (work->tube && l.item == work->tube->name.english()) metres += l.amount;
             return metres;
         };
         const auto without = bill_of_materials(bladed(), parts(), test::studied(bladed()).harness);

@@ -297,13 +297,13 @@ class TestItemEnds : public QObject {
         QVERIFY(over->tube->expanded >= one->widest * 2 && over->tube->recovered < one->bundle * 2);
         QVERIFY(over->cut > one->tube_cut);
         const auto s = test::studied(plan);
-        QVERIFY(says(actions_of(s, "sleeve/" + plan.feeds()[f].id), over->tube->name.c_str()));
+        QVERIFY(says(actions_of(s, "sleeve/" + plan.feeds()[f].id), over->tube->name.english().c_str()));
         QVERIFY(says(actions_of(s, "join/" + plan.feeds()[f].id + "/load"), "the wide tube over both"));
         double metres = 0, before = 0;
         for (const auto& l : bill_of_materials(plan, parts(), s.harness))
-            if (l.item == over->tube->name) metres = l.amount;
+            if (l.item == over->tube->name.english()) metres = l.amount;
         for (const auto& l : bill_of_materials(test::demo(), parts(), s.harness))
-            if (l.item == over->tube->name) before = l.amount;
+            if (l.item == over->tube->name.english()) before = l.amount;
         QVERIFY(metres > before);
     }
     void a_lighter_shrinks_with_its_caution() {

@@ -273,12 +273,12 @@ class TestPacking : public QObject {
         s = test::studied(plan);
         const auto* tube = jacket_tube(parts(), plan.feeds()[0]);
         QVERIFY(tube && raw(tube->expanded) >= 2.2 * r && raw(tube->recovered) <= 1.8 * r);
-        QVERIFY(amount(plan, tube->name.c_str()) >= along);
+        QVERIFY(amount(plan, tube->name.english().c_str()) >= along);
         bool cut = false;
         for (const auto& g : cut_list(plan, parts(), s).groups)
             for (const auto& from : g.from)
                 for (const auto& piece : from.pieces)
-                    cut = cut || (g.what == tube->name && piece.mark == "over the whole lead" &&
+                    cut = cut || (g.what == tube->name.english() && piece.mark == "over the whole lead" &&
                                   test::near(raw(piece.length), along, 0.01));
         QVERIFY(cut);
         // A sheath is none over plain wires, and what was measured was of what went.

@@ -41,7 +41,7 @@ std::string days_words(double days) {
 }
 
 void set_presentation(Presentation wanted) { shown = wanted; }
-Presentation presentation() { return shown; }
+Presentation presentation() { return says_english() ? Presentation{} : shown.load(); }
 
 std::string format_number(double value, int digits) {
     if (!std::isfinite(value)) return not_known;

@@ -16,6 +16,21 @@ using Tongue = std::string (*)(std::string_view english);
 /// What looks sentences up from now on; null: English. Set before work begins, for the whole process.
 void speak(Tongue tongue);
 
+/// Whether another language than English is spoken.
+bool speaks_another();
+
+/// As long as it lives, what this thread says is English, with points in its numbers and metres: what files
+/// and keys hold.
+class InEnglish {
+  public:
+    InEnglish();
+    ~InEnglish();
+    InEnglish(const InEnglish&) = delete;
+    InEnglish& operator=(const InEnglish&) = delete;
+};
+/// Whether one of them lives on this thread.
+bool says_english();
+
 /// Marks words that stand in a table until they are said. They stay English there.
 constexpr const char* to_say(const char* english) { return english; }
 

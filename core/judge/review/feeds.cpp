@@ -239,7 +239,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
 }
 
 void mixed_blades(const Context& c, std::vector<Finding>& out) {
-    std::vector<std::string> sizes;
+    std::vector<Term> sizes;
     for (const auto& feed : c.plan.feeds())
         if (const auto* d = device(feed, DeviceKind::fuse); d && d->type.find("blade") != std::string::npos)
             if (const auto* family = find(c.catalogue.fuses, d->type);
@@ -248,7 +248,7 @@ void mixed_blades(const Context& c, std::vector<Finding>& out) {
                     sizes.push_back(family->name);
     // The same size at another voltage goes into the same holder: that is worse than another size.
     const bool alike =
-        std::find(sizes.begin(), sizes.end(), "standard blade fuse") != sizes.end() && sizes.size() > 1;
+        std::find(sizes.begin(), sizes.end(), Term("standard blade fuse")) != sizes.end() && sizes.size() > 1;
     if (sizes.size() < 2) return;
     std::string list;
     for (const auto& s : sizes) list += (list.empty() ? "" : ", ") + s;

@@ -30,7 +30,7 @@ std::vector<Fix> exchange(const Context& c, size_t i) {
     // The charger's voltage counts even where it was not part of a corner.
     const auto type = choose_converter(c.catalogue, {x.in_lowest, x.in_highest}, k.set, x.continuous, x.peak);
     if (!type || (*type)->id == k.type) return {};
-    return {{say("Use a ") + (*type)->name,
+    return {{say("Use a {}", (*type)->name),
              [id = k.id, to = (*type)->id](const Plan& p) { return set_converter_type(p, id, to); }}};
 }
 

@@ -39,14 +39,15 @@ std::optional<int> count_before(const std::string& word, char unit) {
 
 const Chemistry* chemistry_named(const Catalogue& catalogue, const std::string& word) {
     const auto wanted = lower(word);
-    const auto starts = [&](const std::string& name) { return lower(name).starts_with(wanted); };
+    const auto starts = [&](std::string_view name) { return lower(name).starts_with(wanted); };
     for (const auto& c : catalogue.chemistries)
-        if (lower(c.id) == wanted || lower(c.short_name) == wanted) return &c;
+        if (lower(c.id) == wanted || c.short_name.is_called(word)) return &c;
     for (const auto& c : catalogue.chemistries) {
-        if (starts(c.id) || starts(c.short_name)) return &c;
+        if (starts(c.id) || starts(c.short_name.english()) || starts(c.short_name.spoken())) return &c;
         // Any word of its name: "iron", "pouch".
-        for (const auto& part : pack_words(c.name))
-            if (starts(part.text) && wanted.size() >= 3) return &c;
+        for (const auto& name : {c.name.english(), c.name.spoken()})
+            for (const auto& part : pack_words(name))
+                if (starts(part.text) && wanted.size() >= 3) return &c;
     }
     return nullptr;
 }
@@ -114,7 +115,8 @@ std::optional<RoundCells> round_cells(const Catalogue& catalogue, std::string_vi
                      static_cast<int>(plain_number(found[1].str()).value_or(1)), nullptr};
     const bool rechargeable = lower(s).find("nimh") != std::string::npos;
     for (const auto& cell : catalogue.cells)
-        if ((cell.name.ends_with(" " + size) || cell.name.find(" " + size + ",") != std::string::npos) &&
+        if (const auto& name = cell.name.english();
+            (name.ends_with(" " + size) || name.find(" " + size + ",") != std::string::npos) &&
             cell.chemistry == (rechargeable ? "nimh" : "alkaline"))
             round.cell = &cell;
     return round;
@@ -182,7 +184,8 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         const auto* chemistry = chemistry_named(catalogue, w.text);
         if (!chemistry) {
             std::string known;
-            for (const auto& c : catalogue.chemistries) known += (known.empty() ? "" : ", ") + c.short_name;
+            for (const auto& c : catalogue.chemistries)
+                known += (known.empty() ? "" : ", ") + c.short_name.spoken();
             return wrong(w, say("“{}” is no chemistry; {} are known", w.text, known));
         }
         b.chemistry = chemistry->id;

@@ -15,6 +15,7 @@ template <class Quantity>
 Quantity as(const Value& j, const char* key) {
     return Quantity(j.at(key).get<double>());
 }
+Term term(const Value& j, const char* key) { return Term(j.at(key).get<std::string>()); }
 std::string text(const Value& j, const char* key) { return j.value(key, std::string()); }
 
 /// One of the words a key may have; the schema has seen to it that it is one.
@@ -48,7 +49,7 @@ JointEnd joint_end(const Value& j, const char* key) {
 }  // namespace
 
 void read(const Value& j, Insulation& i) {
-    i.name = j.at("name");
+    i.name = term(j, "name");
     i.max = as<Celsius>(j, "max_C"), i.damage = as<Celsius>(j, "damage_C");
     i.conductivity = j.at("conductivity_W_per_mK"), i.density = j.at("density_g_per_cm3");
 }
@@ -81,7 +82,7 @@ void read(const Value& j, WireType& w) {
 }
 
 void read(const Value& j, FuseFamily& f) {
-    f.name = j.at("name");
+    f.name = term(j, "name");
     for (const double r : j.at("ratings_A")) f.ratings.emplace_back(r);
     std::sort(f.ratings.begin(), f.ratings.end());
     f.voltage = as<Volt>(j, "voltage_V"), f.breaking = as<Ampere>(j, "breaking_A");
@@ -111,7 +112,7 @@ void read(const Value& j, FuseFamily& f) {
 }
 
 void read(const Value& j, HolderType& h) {
-    h.name = j.at("name"), h.takes = j.at("takes");
+    h.name = term(j, "name"), h.takes = j.at("takes");
     h.ways = j.value("ways", 0);
     if (h.ways > 0)
         h.each = as<Ampere>(j, "each_A"), h.all = as<Ampere>(j, "all_A"),
@@ -125,8 +126,8 @@ void read(const Value& j, HolderType& h) {
 }
 
 void read(const Value& j, Chemistry& c) {
-    c.short_name = j.value("short", j.at("name").get<std::string>());
-    c.name = j.at("name");
+    c.short_name = Term(j.value("short", j.at("name").get<std::string>()));
+    c.name = term(j, "name");
     c.full = as<Volt>(j, "full_V"), c.nominal = as<Volt>(j, "nominal_V");
     c.cutoff = as<Volt>(j, "cutoff_V"), c.charge = as<Volt>(j, "charge_V");
     c.mohm_ah = j.at("resistance_mohm_Ah"), c.max_c = j.at("max_C_rate");
@@ -146,7 +147,7 @@ void read(const Value& j, Chemistry& c) {
 }
 
 void read(const Value& j, CellType& c) {
-    c.name = j.at("name"), c.chemistry = j.at("chemistry"), c.series = j.at("series");
+    c.name = term(j, "name"), c.chemistry = j.at("chemistry"), c.series = j.at("series");
     c.capacity = as<AmpereHour>(j, "capacity_Ah"), c.max = as<Ampere>(j, "max_A");
     c.resistance = Ohm(j.at("resistance_mohm").get<double>() / 1e3);
     c.burst = Ampere(j.value("burst_A", 1.5 * raw(c.max)));
@@ -160,7 +161,7 @@ void read(const Value& j, CellType& c) {
 }
 
 void read(const Value& j, ConverterType& c) {
-    c.name = j.at("name");
+    c.name = term(j, "name");
     c.kind = one_of<ConverterKind>(j, "kind",
                                    {{"buck", ConverterKind::buck},
                                     {"boost", ConverterKind::boost},
@@ -181,7 +182,7 @@ void read(const Value& j, ConverterType& c) {
 }
 
 void read(const Value& j, ConnectorType& c) {
-    c.name = j.at("name"), c.rated = as<Ampere>(j, "rated_A"), c.voltage = as<Volt>(j, "voltage_V");
+    c.name = term(j, "name"), c.rated = as<Ampere>(j, "rated_A"), c.voltage = as<Volt>(j, "voltage_V");
     c.smallest = as<SquareMillimetre>(j, "smallest_mm2"), c.largest = as<SquareMillimetre>(j, "largest_mm2");
     c.contact = as<Ohm>(j, "contact_ohm"), c.passes = as<Millimetre>(j, "passes_mm");
     c.width = as<Millimetre>(j, "width_mm"), c.poles = j.at("poles"), c.mating_cycles = j.at("mating_cycles");
@@ -192,7 +193,7 @@ void read(const Value& j, ConnectorType& c) {
 }
 
 void read(const Value& j, SwitchType& s) {
-    s.name = j.at("name"), s.rated = as<Ampere>(j, "rated_A"), s.breaks = as<Volt>(j, "breaks_V");
+    s.name = term(j, "name"), s.rated = as<Ampere>(j, "rated_A"), s.breaks = as<Volt>(j, "breaks_V");
     s.contact = as<Ohm>(j, "contact_ohm"), s.hottest = Celsius(j.value("hottest_C", raw(s.hottest)));
     s.kind = one_of<SwitchKind>(j, "kind",
                                 {{"switch", SwitchKind::manual},
@@ -210,16 +211,16 @@ void read(const Value& j, SwitchType& s) {
     s.mass = as<Gram>(j, "mass_g"), s.cost = j.at("cost");
 }
 
-void read(const Value& j, Sundry& s) { s.name = j.at("name"), s.cost = j.at("cost"); }
+void read(const Value& j, Sundry& s) { s.name = term(j, "name"), s.cost = j.at("cost"); }
 
 void read(const Value& j, TubeSize& t) {
-    t.name = j.at("name"), t.adhesive = j.at("adhesive"), t.cost = j.value("cost_per_m", 0.0);
+    t.name = term(j, "name"), t.adhesive = j.at("adhesive"), t.cost = j.value("cost_per_m", 0.0);
     t.expanded = as<Millimetre>(j, "expanded_mm"), t.recovered = as<Millimetre>(j, "recovered_mm");
     if (t.recovered >= t.expanded) throw std::runtime_error("/recovered_mm: not smaller than expanded_mm");
 }
 
 void read(const Value& j, JointKind& k) {
-    k.name = j.at("name");
+    k.name = term(j, "name");
     k.method = one_of<JointMethod>(j, "method",
                                    {{"solder", JointMethod::solder},
                                     {"crimp", JointMethod::crimp},
@@ -244,7 +245,7 @@ void read(const Value& j, JointKind& k) {
 }
 
 void read(const Value& j, InlinePart& p) {
-    p.name = j.at("name");
+    p.name = term(j, "name");
     p.kind = one_of<InlineKind>(j, "kind",
                                 {{"diode", InlineKind::diode},
                                  {"filter", InlineKind::filter},
@@ -262,7 +263,7 @@ void read(const Value& j, InlinePart& p) {
 }
 
 void read(const Value& j, FittingType& f) {
-    f.name = j.at("name");
+    f.name = term(j, "name");
     f.kind = one_of<FittingKind>(j, "kind",
                                  {{"grommet", FittingKind::grommet},
                                   {"gland", FittingKind::gland},
@@ -282,7 +283,7 @@ void read(const Value& j, FittingType& f) {
 }
 
 void read(const Value& j, CrimpPart& c) {
-    c.name = j.at("name"), c.part = j.at("part");
+    c.name = term(j, "name"), c.part = j.at("part");
     c.least = as<SquareMillimetre>(j, "least_mm2"), c.most = as<SquareMillimetre>(j, "most_mm2");
     if (c.least > c.most) throw std::runtime_error("/least_mm2: larger than most_mm2");
     c.grip_least = Millimetre(j.value("grip_least_mm", 0.0));
@@ -295,7 +296,7 @@ void read(const Value& j, CrimpPart& c) {
 }
 
 void read(const Value& j, SupplyType& s) {
-    s.name = j.at("name"), s.panel = j.value("panel", false);
+    s.name = term(j, "name"), s.panel = j.value("panel", false);
     s.v_min = Volt(j.value("min_V", 0.0)), s.v_max = Volt(j.value("max_V", 0.0));
     s.rated = Ampere(j.value("rated_A", 0.0)), s.power = Watt(j.value("power_W", 0.0));
     if (s.v_min > s.v_max) throw std::runtime_error("/min_V: over max_V");

@@ -11,6 +11,7 @@
 #include "line/heads.h"
 #include "line/phrases.h"
 #include "plan/load_text.h"
+#include "plan/typed_words.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -94,6 +95,7 @@ struct Setter {
     bool refer(std::string_view said, std::string& to) {
         if (fact.form == FactForm::text || fact.form == FactForm::plain) {
             to = unquoted(said);
+            if (std::string_view(fact.key).ends_with("colour")) to = colour_in_english(to);
             return true;
         }
         if (const auto id = context.names.meant(sort_of(fact.form), said)) {

@@ -26,6 +26,12 @@ void LineNames::Sort::add(const Id& id, const std::string& name) {
     by_lower[lower(name)].push_back(id);
 }
 
+void LineNames::Sort::add_also(const Id& id, const std::string& name) {
+    // What a thing is called comes first: no other's second name takes it.
+    if (!name.empty() && !by_name.contains(name) && !by_lower.contains(lower(name)))
+        by_name[name].push_back(id), by_lower[lower(name)].push_back(id);
+}
+
 LineNames::LineNames(const Plan& plan, const Catalogue& catalogue) : plan_(&plan), catalogue_(&catalogue) {}
 
 const LineNames::Sort& LineNames::of(ThingSort sort) const {
@@ -36,7 +42,11 @@ const LineNames::Sort& LineNames::of(ThingSort sort) const {
 LineNames::Sort LineNames::gather(ThingSort sort) const {
     Sort s;
     const auto take = [&](const auto& list) {
-        for (const auto& x : list) s.add(x.id, x.name);
+        for (const auto& x : list)
+            if constexpr (requires { x.name.english(); })
+                s.add(x.id, x.name.english()), s.add_also(x.id, x.name.spoken());
+            else
+                s.add(x.id, x.name);
     };
     switch (sort) {
         case ThingSort::part:
@@ -83,9 +93,12 @@ LineNames::Sort LineNames::gather(ThingSort sort) const {
             // Those that shops keep by size and insulation; the others by their ids.
             for (const auto& w : catalogue_->wires) {
                 const auto* insulation = find(catalogue_->insulations, w.insulation);
-                auto kind = insulation ? insulation->name : w.insulation;
-                std::erase(kind, ',');
-                s.add(w.id, w.usual ? w.size + " " + kind : std::string());
+                const auto called = [&](std::string kind) {
+                    std::erase(kind, ',');
+                    return w.usual ? w.size + " " + kind : std::string();
+                };
+                s.add(w.id, called(insulation ? insulation->name.english() : w.insulation));
+                if (insulation) s.add_also(w.id, called(insulation->name.spoken()));
             }
             break;
     }

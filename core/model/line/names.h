@@ -36,6 +36,8 @@ class LineNames {
         std::unordered_map<Id, std::string> by_id;
         std::unordered_map<std::string, std::vector<Id>> by_name, by_lower;
         void add(const Id& id, const std::string& name);
+        /// What it is called in the reader's language as well.
+        void add_also(const Id& id, const std::string& name);
     };
     /// Gathered when first asked for: a line needs few of them.
     const Sort& of(ThingSort sort) const;

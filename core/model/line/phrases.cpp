@@ -9,6 +9,7 @@
 #include "plan/machine_text.h"
 #include "plan/passive_text.h"
 #include "plan/terminal_text.h"
+#include "plan/typed_words.h"
 #include "units/number.h"
 #include "units/parse.h"
 #include "units/words.h"
@@ -106,7 +107,7 @@ bool take_wire_at_hand(const Catalogue& catalogue, const Practices& practices, s
     if (taken.wire.empty()) return false;
     for (size_t i = 0; i < words.size(); ++i) {
         if (used[i]) continue;
-        const auto word = lower(words[i].text);
+        const auto word = colour_in_english(lower(words[i].text));
         if (std::find(colours.begin(), colours.end(), word) != colours.end()) {
             taken.colour = word, use(i, i + 1);
             continue;
@@ -148,7 +149,8 @@ std::optional<Id> wire_said(const Catalogue& catalogue, const Practices& practic
                 (w.strands == 1) != solid)
                 continue;
             const auto* insulation = find(catalogue.insulations, w.insulation);
-            const auto name = insulation ? lower(insulation->name) : std::string();
+            const auto name = insulation ? lower(insulation->name.english() + " " + insulation->name.spoken())
+                                         : std::string();
             if (!std::all_of(of.begin(), of.end(),
                              [&](const auto& word) { return name.find(word) != std::string::npos; }))
                 continue;

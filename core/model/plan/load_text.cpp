@@ -9,6 +9,7 @@
 
 #include "plan/bare_volts.h"
 #include "plan/load_names.h"
+#include "plan/typed_words.h"
 #include "units/format.h"
 #include "units/number.h"
 #include "units/parse.h"
@@ -23,7 +24,7 @@ constexpr double least_volts = 1e-3;  // below it nothing runs, and a line would
 constexpr Second most_time(1e6);
 
 struct Reader {
-    explicit Reader(std::string_view line) : text(line), words(split_words(line, ",;")) {}
+    explicit Reader(std::string_view line) : text(line), words(load_words_in_english(split_words(line, ",;"))) {}
     std::string_view text;
     std::vector<TextWord> words;
     size_t at = 0;

@@ -167,7 +167,7 @@ std::string thread_said(std::string_view text) {
 /// What the gland of that thread lets through, by the catalogue; 0 where it holds none of it.
 Millimetre passes_thread(const Catalogue& catalogue, const std::string& thread) {
     for (const auto& f : catalogue.fittings)
-        if (f.kind == FittingKind::gland && lower(f.name).starts_with(thread + " ")) return f.most;
+        if (f.kind == FittingKind::gland && lower(f.name.english()).starts_with(thread + " ")) return f.most;
     return {};
 }
 }  // namespace

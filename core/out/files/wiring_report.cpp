@@ -51,7 +51,7 @@ const char* role_word(WireRole role) {
 
 std::string joint_words(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     if (joint.item >= 0) return joint_name(plan, wiring, joint);
-    const auto made = joint.kind                          ? joint.kind->name
+    const auto made = joint.kind                          ? joint.kind->name.english()
                       : joint.at == JointAt::frame        ? "a bolt on bare metal"
                       : joint.at == JointAt::other_return ? "joined there"
                                                           : "no joint chosen";

@@ -7,12 +7,13 @@
 
 #include "parts/id.h"
 #include "units/quantity.h"
+#include "words/term.h"
 
 namespace sangre {
 
 struct Insulation {
     Id id;
-    std::string name;
+    Term name;
     Celsius max;                ///< continuous conductor temperature
     Celsius damage;             ///< conductor temperature that hurts it within seconds
     double conductivity = 0.2;  ///< W/(m·K)
@@ -55,7 +56,7 @@ enum class FuseMount { holder, bolted, leads, panel };
 
 struct FuseFamily {
     Id id;
-    std::string name;
+    Term name;
     std::vector<Ampere> ratings;
     Volt voltage{};
     Ampere breaking{};
@@ -84,7 +85,7 @@ inline bool has_holder(const FuseFamily& family) {
 /// A fuse holder that sits in a lead by short leads of its own, or a block of several at which leads begin.
 struct HolderType {
     Id id;
-    std::string name;
+    Term name;
     std::vector<Id> takes;  ///< fuse families
     int ways = 0;           ///< of a block: the fuses that it takes; 0: it sits in a lead
     Ampere each{}, all{};   ///< of a block: for good through one way, and through its bar
@@ -101,8 +102,8 @@ struct HolderType {
 
 struct Chemistry {
     Id id;
-    std::string name;
-    std::string short_name;                      ///< for where there is little room
+    Term name;
+    Term short_name;                      ///< for where there is little room
     Volt full{}, nominal{}, cutoff{}, charge{};  ///< per cell
     double mohm_ah = 0;                          ///< resistance times capacity, per cell
     double max_c = 1;                            ///< continuous discharge, multiples of capacity per hour
@@ -131,7 +132,7 @@ enum class CellForm { round, pouch, prismatic, block, board };
 /// A cell or a ready-made pack or block of cells in series.
 struct CellType {
     Id id;
-    std::string name;
+    Term name;
     Id chemistry;
     int series = 1;
     AmpereHour capacity{};
@@ -148,7 +149,7 @@ enum class ConverterKind { buck, boost, buck_boost, linear };
 
 struct ConverterType {
     Id id;
-    std::string name;
+    Term name;
     ConverterKind kind = ConverterKind::buck;
     Volt in_min{}, in_max{}, out_min{}, out_max{};
     Ampere rated{};        ///< printed output current
@@ -170,7 +171,7 @@ struct ConverterType {
 
 struct ConnectorType {
     Id id;
-    std::string name;
+    Term name;
     Ampere rated{};
     Volt voltage{};
     SquareMillimetre smallest{}, largest{};
@@ -195,7 +196,7 @@ enum class SwitchKind { manual, relay, loop, isolator, electronic, thermal };
 
 struct SwitchType {
     Id id;
-    std::string name;
+    Term name;
     Ampere rated{};  ///< carries continuously
     Volt breaks{};   ///< DC voltage at which it breaks that current
     Ohm contact{};
@@ -214,7 +215,7 @@ struct SwitchType {
 
 struct TubeSize {
     Id id;
-    std::string name;
+    Term name;
     Millimetre expanded{}, recovered{};
     bool adhesive = false;
     double cost = 0;  ///< by the metre
@@ -224,7 +225,7 @@ struct TubeSize {
 /// What is bought besides and has no figures of its own: what wires meet in, tape, film.
 struct Sundry {
     Id id;
-    std::string name;
+    Term name;
     double cost = 0;  ///< of a piece or a roll
     std::string source;
 };
@@ -235,7 +236,7 @@ enum class InlineKind { diode, filter, shunt, meter, precharge };
 /// pre-charge lies across the switch instead: a resistor and a button.
 struct InlinePart {
     Id id;
-    std::string name;
+    Term name;
     InlineKind kind = InlineKind::shunt;
     Ohm resistance{};
     Ampere rated{};
@@ -258,7 +259,7 @@ enum class FittingKind { grommet, gland, braid, tie, spacer, clamp, comb, cord, 
 /// What closes round a lead or a bundle: in a wall, along a way that moves, or against what it lies on.
 struct FittingType {
     Id id;
-    std::string name;
+    Term name;
     FittingKind kind = FittingKind::grommet;
     Millimetre least{}, most{};  ///< what it closes round; a grommet lets through any that is thinner than
                                  ///< most; of a spacer: how far off it holds
@@ -273,7 +274,7 @@ struct FittingType {
 /// What is bought to be pressed onto the end of a wire: ring, blade, ferrule, contact, cap.
 struct CrimpPart {
     Id id;
-    std::string name;
+    Term name;
     std::string part;                      ///< as a joint kind names what is bought for it
     SquareMillimetre least{}, most{};      ///< copper that its barrel takes
     Millimetre grip_least{}, grip_most{};  ///< over insulation, that its wings close on; 0: it has none
@@ -287,7 +288,7 @@ struct CrimpPart {
 /// A brick or a panel as it is bought.
 struct SupplyType {
     Id id;
-    std::string name;
+    Term name;
     bool panel = false;
     Volt v_min{}, v_max{};  ///< of a brick; a panel's follows from its charge controller
     Ampere rated{};
@@ -301,7 +302,7 @@ struct SupplyType {
 enum class JointMethod { solder, crimp, screw, lever, plugged };
 struct JointKind {
     Id id;
-    std::string name;
+    Term name;
     JointMethod method = JointMethod::solder;
     JointEnd end = JointEnd::splice;
     Millimetre strip{};           ///< at least

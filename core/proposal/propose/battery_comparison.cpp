@@ -234,7 +234,7 @@ void keep_reserve(BatteryCandidate& c, const Chemistry& chemistry, const Plan& p
     if (!c.serves || c.charge_left >= kept) return;
     c.serves = false;
     c.why_not = say("ends the day at {}; {} needs {} in reserve, in {}", format_percent(c.charge_left),
-                    said(chemistry.short_name), format_percent(kept), format(usual_air(plan)));
+                    chemistry.short_name, format_percent(kept), format(usual_air(plan)));
 }
 
 BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int blocks, int strings) {

@@ -48,7 +48,7 @@ std::string nearest_pack(const Load& load, const Catalogue& catalogue) {
         const double off = std::max({raw(load.v_min - range.low), raw(range.high - load.v_max), 0.0});
         if (off >= least) continue;
         least = off;
-        words = say("{}, {} in series, is {} – {}", said(sold.chemistry->name), sold.series,
+        words = say("{}, {} in series, is {} – {}", sold.chemistry->name, sold.series,
                     format_number(raw(range.low)), format(range.high));
     }
     return words;

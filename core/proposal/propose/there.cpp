@@ -18,7 +18,7 @@ ModulesThere::ModulesThere(const Plan& plan, const Catalogue& catalogue) : plan_
             }
     for (const auto& hand : plan.at_hand)
         for (const auto& type : catalogue.converters)
-            if (lower(hand.name) == lower(type.name)) drawer_[type.id] += std::max(hand.pieces, 1);
+            if (type.name.is_called(hand.name)) drawer_[type.id] += std::max(hand.pieces, 1);
 }
 
 std::map<Id, Id>::const_iterator ModulesThere::own(const RailGroup& group) const {

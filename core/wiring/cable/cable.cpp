@@ -1,4 +1,5 @@
 #include "cable/cable.h"
+#include "plan/typed_words.h"
 #include "words/say.h"
 
 #include <fmt/format.h>
@@ -174,19 +175,20 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
         return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
     };
     if (words.size() < 2)
-        return tl::unexpected(ParseError{
-            0, text.size(), "a pin, a colour, a signal and a pin are expected, such as 1 white PWM > 1"});
+        return tl::unexpected(
+            ParseError{0, text.size(),
+                       say("a pin, a colour, a signal and a pin are expected, such as 1 white PWM > 1")});
     Core c;
     const auto too_long = [](const std::string& pin) { return pin.size() > longest_pin; };
-    const auto shorter = fmt::format("a pin is named in at most {} letters, such as 12 or CLK", longest_pin);
+    const auto shorter = say("a pin is named in at most {} letters, such as 12 or CLK", longest_pin);
     c.from_pin = words[0].text;
     if (too_long(c.from_pin)) return wrong(words[0], shorter);
     const auto& colours = core_colours();
-    c.colour = lower(words[1].text);
+    c.colour = colour_in_english(lower(words[1].text));
     if (std::find(colours.begin(), colours.end(), c.colour) == colours.end()) {
         std::string known;
-        for (const auto& k : colours) known += (known.empty() ? "" : ", ") + k;
-        return wrong(words[1], fmt::format("“{}” is no colour of wire; {} are", words[1].text, known));
+        for (const auto& k : colours) known += (known.empty() ? "" : ", ") + said(k);
+        return wrong(words[1], say("“{}” is no colour of wire; {} are", words[1].text, known));
     }
     size_t at = 2;
     const auto keyword = [&](size_t i) {
@@ -196,22 +198,20 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
     for (; at < words.size() && !keyword(at); ++at)
         c.signal += (c.signal.empty() ? "" : " ") + words[at].text;
     if (c.signal.size() > longest_signal)
-        return tl::unexpected(
-            ParseError{words[2].begin, words[at - 1].begin + words[at - 1].text.size(),
-                       fmt::format("a signal is named in at most {} letters", longest_signal)});
+        return tl::unexpected(ParseError{words[2].begin, words[at - 1].begin + words[at - 1].text.size(),
+                                         say("a signal is named in at most {} letters", longest_signal)});
     c.role = role_of(c.signal);
     while (at < words.size()) {
         const auto w = lower(words[at].text);
         if (is_arrow(words[at].text)) {
-            if (!c.to_pin.empty()) return wrong(words[at], "the pin at the far end is named already");
-            if (++at == words.size()) return wrong(words[at - 1], "the pin at the far end is missing");
+            if (!c.to_pin.empty()) return wrong(words[at], say("the pin at the far end is named already"));
+            if (++at == words.size()) return wrong(words[at - 1], say("the pin at the far end is missing"));
             c.to_pin = words[at++].text;
             if (too_long(c.to_pin)) return wrong(words[at - 1], shorter);
         } else if (w == "twisted" || w == "doubled") {
             const auto n = at + 1 < words.size() ? whole(words[at + 1].text) : std::nullopt;
             if (!n || *n < 1 || *n > 100)
-                return wrong(words[at],
-                             fmt::format("{0} wants a number that its partners share, such as {0} 1", w));
+                return wrong(words[at], say("{0} wants a number that its partners share, such as {0} 1", w));
             (w == "twisted" ? c.twist : c.doubled) = *n;
             at += 2;
         } else if (w == "unused") {
@@ -219,7 +219,7 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
             ++at;
         } else if (w == "cut") {
             if (at + 1 >= words.size() || lower(words[at + 1].text) != "back")
-                return wrong(words[at], "“cut back” is expected");
+                return wrong(words[at], say("“cut back” is expected"));
             c.cut_back = true;
             at += 2;
         } else

@@ -254,11 +254,12 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
 
 }  // namespace
 
-std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
+namespace {
+std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
     std::vector<BomLine> lines;
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
-            add(lines, "battery: " + pack_summary(b, *c), 1, "pcs", b.name,
+            add(lines, say("battery: {}", pack_summary(b, *c)), 1, "pcs", b.name,
                 {Goods::part, pack_price(catalogue, b, *c), {}, {}, b.id});
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
             add(lines, source_summary(b, catalogue), 1, "pcs", b.name, part(b.id));
@@ -350,6 +351,20 @@ std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalo
                 {Goods::small, sundry_price(catalogue, "resistor-120")});
     for (auto& l : lines)
         if (l.unit == "m") l.amount = std::ceil(l.amount * 100) / 100;
+    return lines;
+}
+}  // namespace
+
+std::vector<BomLine> bill_of_materials(const Plan& plan, const Catalogue& catalogue, const Harness& harness) {
+    auto lines = listed(plan, catalogue, harness);
+    if (!speaks_another()) {
+        for (auto& l : lines) l.key = l.item;
+        return lines;
+    }
+    const InEnglish here;
+    const auto english = listed(plan, catalogue, harness);
+    for (size_t i = 0; i < lines.size(); ++i)
+        lines[i].key = i < english.size() ? english[i].item : lines[i].item;
     return lines;
 }
 

@@ -20,6 +20,8 @@ struct BomLine {
     Id entry{};            ///< of the catalogue; empty: none
     std::string colour{};  ///< of a wire
     std::vector<Id> of{};  ///< parts, leads and items that cannot be built before it is here
+    /// The item in English, whatever is spoken: orders, dates and what lies at hand are kept by it.
+    std::string key{};
 };
 
 /// Every part, device, metre of wire by size and colour, tube and terminal of the plan. Loads are not listed:

@@ -33,21 +33,29 @@ struct Lister {
     std::vector<std::vector<CutPiece>> pieces{};
     std::vector<CutGroup> supplied{};  ///< one for each lead that came with a part
 
-    void add(CutKind kind, const std::string& what, const Id& wire, const std::string& colour,
-             CutPiece piece) {
+    /// What is cut, in the reader's words and in those that files keep.
+    struct Goods {
+        std::string words, english;
+        explicit Goods(const std::string& both) : words(both), english(both) {}
+        explicit Goods(const Term& name) : words(name.spoken()), english(name.english()) {}
+        Goods(std::string in_words, std::string in_english)
+            : words(std::move(in_words)), english(std::move(in_english)) {}
+    };
+
+    void add(CutKind kind, const Goods& what, const Id& wire, const std::string& colour, CutPiece piece) {
         if (raw(piece.length) <= 0) return;
-        const auto key = fmt::format("{}|{}|{}", static_cast<int>(kind), what, colour);
+        const auto key = fmt::format("{}|{}|{}", static_cast<int>(kind), what.words, colour);
         const auto [found, made] = at.emplace(key, groups.size());
         if (made) {
             CutGroup g;
-            g.kind = kind, g.what = what, g.wire = wire, g.colour = colour;
+            g.kind = kind, g.what = what.words, g.key = what.english, g.wire = wire, g.colour = colour;
             groups.push_back(std::move(g));
             pieces.emplace_back();
         }
         pieces[found->second].push_back(std::move(piece));
     }
     /// From what the lead came with, and from the spool what lengthens it.
-    void add_of(const Lead& lead, CutKind kind, const std::string& what, const std::string& colour,
+    void add_of(const Lead& lead, CutKind kind, const Goods& what, const std::string& colour,
                 CutPiece piece) {
         const auto use = use_of_supplied(catalogue, lead, piece.length);
         if (!use) return add(kind, what, lead.wire, colour, std::move(piece));
@@ -59,7 +67,7 @@ struct Lister {
             own.length = use->used;
             own.plug = keeps_plug(catalogue, lead, true) || keeps_plug(catalogue, lead, false);
             from.pieces.push_back(std::move(own));
-            supplied.push_back({kind, what, lead.wire, colour, {std::move(from)}});
+            supplied.push_back({kind, what.words, what.english, lead.wire, colour, {std::move(from)}});
             supplied.back().left = use->left;
         }
         piece.length = use->bought;
@@ -74,8 +82,9 @@ struct Lister {
             const auto& colour = core_colour(plan, core);
             auto mark = wire_label(core.lead, core.role == WireRole::back, core.number, core.alike);
             add_of(feed, CutKind::wire,
-                   fmt::format("{} {}, {}", size_words(*core.wire), said(colour),
-                               insulation ? insulation->name : core.wire->insulation),
+                   // Of a wire what lies at hand is known by its id and colour.
+                   Goods(fmt::format("{} {}, {}", size_words(*core.wire), said(colour),
+                                     insulation ? insulation->name : core.wire->insulation)),
                    colour, {std::move(mark), feed.id, core.cut, "cut/" + feed.id});
         }
         for (size_t c = 0; c < cabled.size(); ++c) {
@@ -87,14 +96,17 @@ struct Lister {
                            {cable_label(c), lead.id, figures.harness.routes[i].cut, cut_step_key(lead.id)});
         }
     }
-    static std::string cable_words(const Lead& lead, const std::string& size) {
-        return say("cable, {} × {}", lead.cores.size(), size);
+    static Goods cable_words(const Lead& lead, const std::string& size) {
+        const auto words = [&] { return say("cable, {} × {}", lead.cores.size(), size); };
+        auto spoken = words();
+        const InEnglish here;
+        return {std::move(spoken), words()};
     }
     void tube(const TubeSize* size, Millimetre length, double count, const Id& lead, const std::string& where,
               const std::string& step = {}) {
         if (!size) return;
         for (int i = 0; i < static_cast<int>(std::lround(count)); ++i)
-            add(CutKind::tube, size->name, {}, {},
+            add(CutKind::tube, Goods(size->name), {}, {},
                 {where, lead, Metre(raw(length) / 1e3), step.empty() ? "sleeve/" + lead : step});
     }
     void tubes() {
@@ -134,8 +146,8 @@ struct Lister {
         std::vector<Offcut> offcuts;
         std::vector<long> lengths, wanted;
         for (const auto& h : plan.at_hand) {
-            const bool same =
-                g.kind == CutKind::wire ? h.wire == g.wire && h.colour == g.colour : h.name == g.what;
+            const bool same = g.kind == CutKind::wire ? h.wire == g.wire && h.colour == g.colour
+                                                      : h.name == g.key || h.name == g.what;
             if (!same || raw(h.length) <= 0) continue;
             for (int n = 1; n <= h.pieces; ++n)
                 offcuts.push_back({&h, n}), lengths.push_back(to_mm(h.length));

@@ -27,6 +27,7 @@ struct CutFrom {
 struct CutGroup {
     CutKind kind = CutKind::wire;
     std::string what;  ///< "12 AWG red, silicone 200 °C"
+    std::string key;   ///< the same in English, as what lies at hand is called; of tube and cable
     Id wire;           ///< of a wire or cable
     std::string colour;
     std::vector<CutFrom> from;  ///< offcuts first, what is bought last

@@ -76,7 +76,7 @@ void find_cheaper(const Catalogue& c, ShoppingLine& line) {
 double lying_about(const Plan& plan, const BomLine& need) {
     double sum = 0;
     for (const auto& h : plan.at_hand)
-        if (lower(h.name) == lower(need.item))
+        if (lower(h.name) == lower(need.key) || lower(h.name) == lower(need.item))
             sum += need.unit == "pcs" ? h.pieces : raw(h.length) * h.pieces;
     return sum;
 }
@@ -110,9 +110,9 @@ Shopping shopping(const Plan& plan, const Catalogue& catalogue, const Figures& f
             line.at_hand = std::min(lying_about(plan, line.need), wanted);
             wanted -= line.at_hand;
         }
-        if (const auto state = plan.orders.find(line.need.item); state != plan.orders.end())
+        if (const auto state = plan.orders.find(line.need.key); state != plan.orders.end())
             line.state = state->second;
-        if (const auto date = plan.arrives.find(line.need.item); date != plan.arrives.end())
+        if (const auto date = plan.arrives.find(line.need.key); date != plan.arrives.end())
             line.arrives = date->second;
         if (line.need.goods == Goods::fuse) line.spare = line.need.each > dear ? 1 : spare_fuses;
         if (line.need.goods == Goods::tube) line.spare = line.need.amount * spare_tube;
@@ -172,7 +172,7 @@ std::optional<OrderState> next_order_state(std::optional<OrderState> state) {
 
 AtHand enough_at_hand(const Plan& plan, const ShoppingLine& line) {
     AtHand hand;
-    hand.name = line.need.item;
+    hand.name = line.need.key;
     if (line.need.goods == Goods::wire) hand.wire = line.need.entry, hand.colour = line.need.colour;
     if (line.need.unit == "pcs")
         hand.pieces = static_cast<int>(std::ceil(line.need.amount));
