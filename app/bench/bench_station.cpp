@@ -149,7 +149,7 @@ BenchStation::BenchStation(Document& document, QWidget* parent) : QWidget(parent
     auto* heading =
         new Heading(tr("Test it before it runs"),
                     tr("Power off first: shorts and continuity. Then volts, one switch at a time."), this);
-    heading->lead_on(document_, Stage::bench);
+    heading->say_next(document_, Stage::bench);
     column->addWidget(heading);
     auto* row = new QHBoxLayout;
     row->setSpacing(u(10));

@@ -40,7 +40,7 @@ BuildStation::BuildStation(Document& document, QWidget* parent) : QWidget(parent
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
     auto* heading = new Heading(tr("Tonight"), {}, this);
-    heading->lead_on(document_, Stage::build);
+    heading->say_next(document_, Stage::build);
     column->addWidget(heading);
     summary_ = new QLabel(this);
     summary_->setWordWrap(true);

@@ -25,7 +25,7 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     column->setSpacing(u(6));
     auto* heading =
         new Heading(tr("What must run"), tr("Type it the way you would say it. Enter adds the next."), this);
-    heading->lead_on(document_, Stage::loads);
+    heading->say_next(document_, Stage::loads);
     ready_ = new QPushButton(tr("Typical loads"), this);
     ready_->setToolTip(tr("Ready-made loads to start from, until you have measured yours"));
     ready_->setMenu(new QMenu(ready_));

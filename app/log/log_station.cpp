@@ -89,7 +89,7 @@ LogStation::LogStation(Document& document, QWidget* parent) : QWidget(parent), d
     column->setSpacing(u(6));
     auto* heading = new Heading(tr("What was done"),
                                 tr("The next person to open it may be you, two years from now."), this);
-    heading->lead_on(document_, Stage::log);
+    heading->say_next(document_, Stage::log);
     column->addWidget(heading);
     note_ = new QLineEdit(this);
     note_->setAccessibleName(tr("New note"));

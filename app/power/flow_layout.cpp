@@ -49,9 +49,8 @@ std::vector<const Id*> FlowMap::ids_with_loads() const {
 }
 
 FlowMap::Block* FlowMap::block(const Id& id) {
-    for (auto& b : blocks_)
-        if (b.id == id) return &b;
-    return nullptr;
+    const auto at = block_of_.find(id);
+    return at == block_of_.end() ? nullptr : &blocks_[at->second];
 }
 
 const FlowMap::Block* FlowMap::block_at(QPointF at, PartKind kind) const {
@@ -60,13 +59,16 @@ const FlowMap::Block* FlowMap::block_at(QPointF at, PartKind kind) const {
     return nullptr;
 }
 
-void FlowMap::order(const Id& part, int column, std::vector<Id>& seen) {
-    if (std::find(seen.begin(), seen.end(), part) != seen.end()) return;
-    seen.push_back(part);
-    const auto ref = find_part(document_.plan(), part);
+const std::vector<size_t>& FlowMap::fed_from(const Id& part) const {
+    return document_.study().solver->index().from(part);
+}
+
+void FlowMap::order(const Id& part, int column, std::unordered_set<Id>& seen) {
+    if (!seen.insert(part).second) return;
+    const auto ref = document_.study().solver->index().part(part);
+    block_of_.emplace(part, blocks_.size());
     blocks_.push_back({part, ref.kind, ref.index, column, {}, 0});
-    for (const auto f : feeds_from(document_.plan(), part))
-        order(document_.plan().feeds()[f].to, column + 1, seen);
+    for (const auto f : fed_from(part)) order(document_.plan().feeds()[f].to, column + 1, seen);
 }
 
 double FlowMap::band_height(Watt power) const {
@@ -75,15 +77,14 @@ double FlowMap::band_height(Watt power) const {
 
 double FlowMap::sent_height(const Id& part) const {
     double sent = 0;
-    for (const auto f : feeds_from(document_.plan(), part))
-        sent += band_height(document_.study().now.feeds[f].sent);
+    for (const auto f : fed_from(part)) sent += band_height(document_.study().now.feeds[f].sent);
     return sent;
 }
 
 void FlowMap::lay_out() {
     const auto& plan = document_.plan();
-    blocks_.clear(), groups_.clear();
-    std::vector<Id> seen;
+    blocks_.clear(), groups_.clear(), block_of_.clear();
+    std::unordered_set<Id> seen;
     for (const auto& b : plan.sources) order(b.id, 0, seen);
     for (const auto& c : plan.converters) order(c.id, 2, seen);
     for (const auto& l : plan.loads) order(l.id, 3, seen);
@@ -124,7 +125,7 @@ void FlowMap::lay_groups(double drawn) {
     size_t rows = 0;
     for (const auto& b : blocks_) {
         Group g{b.id, {}, {}};
-        for (const auto f : feeds_from(document_.plan(), b.id))
+        for (const auto f : fed_from(b.id))
             if (const auto* to = block(document_.plan().feeds()[f].to); to && to->kind == PartKind::load)
                 g.feeds.push_back(f);
         if (g.feeds.empty()) continue;
@@ -168,7 +169,7 @@ void FlowMap::lay_modules() {
     for (auto& b : blocks_) {
         if (b.kind != PartKind::converter) continue;
         double top = 1e9, bottom = -1e9;
-        for (const auto f : feeds_from(document_.plan(), b.id))
+        for (const auto f : fed_from(b.id))
             if (const auto* to = block(document_.plan().feeds()[f].to); to && to->kind == PartKind::load)
                 top = std::min(top, to->area.top()), bottom = std::max(bottom, to->area.bottom());
         const double tall = std::max<double>(u(64), sent_height(b.id) + 4);
@@ -206,7 +207,7 @@ void FlowMap::lay_trunk() {
         const double tall =
             battery ? std::max<double>(u(210), sent + u(20)) : std::max<double>(u(40), sent + u(8));
         double thickest = 0, before = 0, middle = h / 2, mean = 0;
-        for (const auto f : feeds_from(document_.plan(), b->id)) {
+        for (const auto f : fed_from(b->id)) {
             const double band = band_height(document_.study().now.feeds[f].sent);
             const auto* to = block(document_.plan().feeds()[f].to);
             if (to) {

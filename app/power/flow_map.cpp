@@ -135,12 +135,11 @@ void FlowMap::paint_bands(QPainter& p) {
         if (group != groups_.end())
             for (const auto f : group->feeds) together += band_height(document_.study().now.feeds[f].sent);
         bool drawn = false;
-        for (const auto f : feeds_from(plan, from.id)) {
+        for (const auto f : fed_from(from.id)) {
             auto* to = block(plan.feeds()[f].to);
             if (!to) continue;
             const bool in_group =
-                group != groups_.end() &&
-                std::find(group->feeds.begin(), group->feeds.end(), f) != group->feeds.end();
+                group != groups_.end() && std::binary_search(group->feeds.begin(), group->feeds.end(), f);
             if (in_group && drawn) continue;
             drawn = drawn || in_group;
             const double h = in_group ? together : band_height(document_.study().now.feeds[f].sent);

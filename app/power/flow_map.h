@@ -2,6 +2,8 @@
 // Where the power goes: band height is watts, losses fall out as heat, what is off is a ghost.
 #include <QVariantAnimation>
 #include <set>
+#include <unordered_map>
+#include <unordered_set>
 
 #include "shell/document.h"
 #include "widgets/canvas.h"
@@ -74,7 +76,9 @@ class FlowMap : public Canvas {
     double columns() const;
     double sent_height(const Id& part) const;
     QPointF arrival(const Block& to, size_t feed) const;
-    void order(const Id& part, int column, std::vector<Id>& seen);
+    void order(const Id& part, int column, std::unordered_set<Id>& seen);
+    /// Feeds that leave a part.
+    const std::vector<size_t>& fed_from(const Id& part) const;
     double band_height(Watt power) const;
     void paint_bands(QPainter& p);
     Band band_of(const Block& from, size_t feed, QPointF start, QPointF end, double height, bool many) const;
@@ -105,6 +109,7 @@ class FlowMap : public Canvas {
     const Block* block_at(QPointF at, PartKind kind) const;
     Document& document_;
     std::vector<Block> blocks_;
+    std::unordered_map<Id, size_t> block_of_;  ///< by its part
     FreeRoom room_;
     std::map<Id, QRectF> hub_names_;  ///< where there is room for them
     std::vector<Group> groups_;

@@ -16,7 +16,7 @@ PowerStation::PowerStation(Document& document, QWidget* parent) : QWidget(parent
     column->setContentsMargins(u(18), u(12), u(14), u(8));
     column->setSpacing(u(6));
     auto* heading = new Heading(tr("Where the power goes"), QString(), this);
-    heading->lead_on(document_, Stage::power);
+    heading->say_next(document_, Stage::power);
     compare_ = new Toggle(tr("Compare batteries"), this);
     compare_->setToolTip(tr("Every pack that the catalogue's cells make, held against the mission"));
     heading->add(compare_);

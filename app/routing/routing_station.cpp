@@ -255,7 +255,7 @@ RoutingStation::RoutingStation(Document& document, QWidget* parent) : QWidget(pa
     auto* heading =
         new Heading(tr("How it gets there"),
                     tr("Places and the measured ways between them. A band is as thick as its wires."), this);
-    heading->lead_on(document, Stage::routing);
+    heading->say_next(document, Stage::routing);
     auto* add = new QPushButton(tr("+ Place"), this);
     add->setToolTip(tr("A spot of the machine where parts stand"));
     auto* body = new QPushButton(tr("+ Body"), this);

@@ -9,8 +9,8 @@
 
 #include "decide/variants.h"
 #include "files/plan_file.h"
-#include "lead_on/next.h"
 #include "mends/mends.h"
+#include "next_action/next.h"
 #include "shell/settings.h"
 #include "widgets/words.h"
 

@@ -64,7 +64,7 @@ void Heading::set_hint(const QString& words) {
     document_ ? say_next() : hint_->setText(words);
 }
 
-void Heading::lead_on(Document& document, Stage stage) {
+void Heading::say_next(Document& document, Stage stage) {
     document_ = &document, stage_ = stage;
     QObject::connect(&document, &Document::changed, this, [this] { say_next(); });
 }

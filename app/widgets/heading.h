@@ -4,7 +4,7 @@
 #include <QVBoxLayout>
 #include <QWidget>
 
-#include "lead_on/next.h"
+#include "next_action/next.h"
 
 namespace sangre::app {
 
@@ -18,7 +18,7 @@ class Heading : public QWidget {
     void set_title(const QString& words);
     void set_hint(const QString& words);
     /// Says, for as long as it is seen, what comes next there; the hint becomes its tip.
-    void lead_on(Document& document, Stage stage);
+    void say_next(Document& document, Stage stage);
 
     /// As narrow as its title or its buttons: they stand one above the other then.
     QSize minimumSizeHint() const override;

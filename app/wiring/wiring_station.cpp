@@ -17,7 +17,7 @@ WiringStation::WiringStation(Document& document, QWidget* parent) : QWidget(pare
     whole->setContentsMargins(u(18), u(12), u(14), u(8));
     whole->setSpacing(u(6));
     auto* heading = new Heading({}, {}, this);
-    heading->lead_on(document_, Stage::wiring);
+    heading->say_next(document_, Stage::wiring);
     diagram_toggle_ = new Toggle(tr("Diagram"), this);
     diagram_toggle_->setToolTip(tr("The whole plan as a wiring diagram, to print"));
     cables_toggle_ = new Toggle(tr("Cables"), this);

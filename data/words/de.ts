@@ -14286,6 +14286,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hochstromzellen</translation>
     </message>
     <message>
+        <source>power supply</source>
+        <translation>Netzteil</translation>
+    </message>
+    <message>
         <source>practice</source>
         <translation>Praxis</translation>
     </message>

@@ -7,8 +7,8 @@
 #include "desk.h"
 #include "files/csv.h"
 #include "files/tables.h"
-#include "lead_on/next.h"
 #include "loads/loads_station.h"
+#include "next_action/next.h"
 #include "power/power_station.h"
 #include "units/format.h"
 

@@ -1,6 +1,6 @@
 // Bends, knots, stacks and shields: by hand, and what follows from them.
 #include "alternatives/alternatives.h"
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 #include "fixtures.h"
 #include "harness/bending.h"
 #include "harness/choose_paths.h"
@@ -85,19 +85,19 @@ class TestBending : public QObject {
         auto plan = two_ways();
         const double least = raw(outer()) * 4;
         plan.ways[0].on_it = {corner(least + 0.1)};
-        QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{0});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{0});
         plan.ways[0].on_it = {corner(least - 0.1)};
-        const auto chosen = choose_paths(plan, parts())[0];
+        const auto chosen = choose_paths(plan, parts(), PartPlaces(plan))[0];
         QCOMPARE(chosen.path.ways, std::vector<size_t>{1});
         QVERIFY(chosen.went_round.find("bend") != std::string::npos);
         // A thinner one beside it goes straight on.
         auto thin = plan.feeds()[0];
         thin.id = "thin", thin.wire = "awg26-silicone";
         plan.add_feed(thin);
-        QCOMPARE(choose_paths(plan, parts())[1].path.ways, std::vector<size_t>{0});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[1].path.ways, std::vector<size_t>{0});
         // Where every way is too tight, the shortest, and it is found.
         plan.ways.pop_back();
-        QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{0});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{0});
     }
     void what_is_bent_too_tight_speaks_against_a_way() {
         auto plan = two_ways();
@@ -114,7 +114,7 @@ class TestBending : public QObject {
         auto cable = plan.feeds()[0];
         cable.id = "cable", cable.cores.resize(4);
         plan.replace_signal_leads({cable});
-        const auto chosen = choose_paths(plan, parts());
+        const auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
         QCOMPARE(chosen[0].path.ways, std::vector<size_t>{0});
         QCOMPARE(chosen[1].path.ways, std::vector<size_t>{1});
     }
@@ -174,11 +174,11 @@ class TestBending : public QObject {
         const auto into = [&](CableKind kind) {
             by_id(plan.leads, "cable-drive-left")->kind = kind;
             const auto s = test::studied(plan);
-            for (const auto& x : beside_one_another(plan, s.solver->index(), s.harness))
+            for (const auto& x : all_couplings(plan, s.solver->index(), s.harness))
                 if (plan.leads[x.quiet].id == "cable-drive-left" &&
                     plan.leads[x.noisy].to == "load-drive-left")
                     return x;
-            return Beside{};
+            return Coupling{};
         };
         const auto open = into(CableKind::other), coax = into(CableKind::coax);
         QVERIFY(open.along > Metre(0) && coax.shielded && !open.shielded);

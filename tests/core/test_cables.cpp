@@ -13,6 +13,7 @@
 #include "straight/laid_straight.h"
 
 using namespace sangre;
+using test::parts;
 
 namespace {
 

@@ -11,7 +11,7 @@
 #include "harness/choose_paths.h"
 #include "harness/fittings.h"
 #include "harness/room.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
 #include "plan/machine_text.h"

@@ -4,11 +4,11 @@
 #include <random>
 
 #include "build/steps.h"
-#include "elsewhere/elsewhere.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "panel/panel.h"
+#include "placement/placement.h"
 #include "plan/edits.h"
 #include "plan/machine_edits.h"
 #include "random_plans.h"

@@ -110,13 +110,13 @@ bool within(const Plan& plan, const Body* body, const Id& outer) {
 }
 
 /// The phase in which what stands in that body makes the most heat; null where no day is described.
-const Phase* hardest_phase(const Plan& plan, const Body& body) {
+const Phase* hardest_phase(const Plan& plan, const PartPlaces& places, const Body& body) {
     const Phase* hardest = nullptr;
     double most = -1;
     for (const auto& phase : plan.phases) {
         double watts = 0;
         for (const auto& load : plan.loads)
-            if (within(plan, body_of(plan, load.id), body.id)) watts += heat_in(load, &phase).heat();
+            if (within(plan, places.body(load.id), body.id)) watts += heat_in(load, &phase).heat();
         if (watts > most) most = watts, hardest = &phase;
     }
     return hardest;
@@ -126,23 +126,25 @@ const Phase* hardest_phase(const Plan& plan, const Body& body) {
 
 std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
     std::vector<BoxAir> boxes(plan.bodies.size());
+    if (boxes.empty()) return boxes;
+    const PartPlaces places(plan);
     for (size_t i = 0; i < plan.bodies.size(); ++i) {
         const auto& body = plan.bodies[i];
         auto& box = boxes[i];
         box.why.title = say("Air inside {}", body.name);
-        const auto* phase = hardest_phase(plan, body);
+        const auto* phase = hardest_phase(plan, places, body);
         if (phase)
             box.why.add(say("In {}, {} long; a case takes half an hour to get warm.", phase->name,
                             format(phase->duration)));
         for (size_t c = 0; c < plan.converters.size() && c < worst.converters.size(); ++c) {
             const auto heat = worst.converters[c].heat;
-            if (!within(plan, body_of(plan, plan.converters[c].id), body.id) || raw(heat) <= 0) continue;
+            if (!within(plan, places.body(plan.converters[c].id), body.id) || raw(heat) <= 0) continue;
             box.lost += heat;
             if (raw(heat) >= raw(worth_saying))
                 box.why.add(fmt::format("{}: {}", plan.converters[c].name, format(heat)));
         }
         for (const auto& load : plan.loads) {
-            if (!within(plan, body_of(plan, load.id), body.id)) continue;
+            if (!within(plan, places.body(load.id), body.id)) continue;
             const auto h = heat_in(load, phase);
             box.lost += Watt(h.heat());
             if (h.heat() >= raw(worth_saying))
@@ -187,14 +189,24 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
     return boxes;
 }
 
-Celsius air_round(const Plan& plan, const std::vector<BoxAir>& boxes, const Id& part) {
-    const auto* body = body_of(plan, part);
+namespace {
+Celsius air_in(const Plan& plan, const std::vector<BoxAir>& boxes, const Body* body) {
     const auto i = body ? static_cast<size_t>(body - plan.bodies.data()) : boxes.size();
     return i < boxes.size() ? std::max(boxes[i].air, plan.hottest_air) : plan.hottest_air;
+}
+}  // namespace
+
+Celsius air_round(const Plan& plan, const std::vector<BoxAir>& boxes, const Id& part) {
+    return plan.bodies.empty() ? plan.hottest_air : air_in(plan, boxes, body_of(plan, part));
 }
 
 Celsius air_along(const Plan& plan, const std::vector<BoxAir>& boxes, const Lead& lead) {
     return std::max(air_round(plan, boxes, lead.from), air_round(plan, boxes, lead.to));
+}
+
+Celsius air_along(const Plan& plan, const std::vector<BoxAir>& boxes, const Lead& lead,
+                  const PartPlaces& places) {
+    return std::max(air_in(plan, boxes, places.body(lead.from)), air_in(plan, boxes, places.body(lead.to)));
 }
 
 Venting venting_for(const BoxAir& box, const Body& body, double rise) {

@@ -1,6 +1,7 @@
 #pragma once
 // How warm the air inside of each body gets from what is lost in it.
 #include "mission/worst.h"
+#include "plan/part_places.h"
 #include "why.h"
 
 namespace sangre {
@@ -22,6 +23,9 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst);
 Celsius air_round(const Plan& plan, const std::vector<BoxAir>& boxes, const Id& part);
 /// The hotter of both ends of a lead.
 Celsius air_along(const Plan& plan, const std::vector<BoxAir>& boxes, const Lead& lead);
+/// The same where it is asked of every lead.
+Celsius air_along(const Plan& plan, const std::vector<BoxAir>& boxes, const Lead& lead,
+                  const PartPlaces& places);
 
 /// What lets the air of a body be no more than so many kelvin over what is round it.
 struct Venting {

@@ -24,6 +24,7 @@ constexpr size_t paths_tried = 4;
 struct Chooser {
     const Plan& plan;
     const Catalogue& catalogue;
+    const PartPlaces& places;
     size_t leads = plan.leads.size();
     std::vector<ChosenPath> chosen{};
     std::vector<std::vector<size_t>> openings{};  ///< by way
@@ -59,7 +60,7 @@ struct Chooser {
         for (size_t i = 0; i < leads; ++i) {
             const auto& l = lead(i);
             ChosenPath c;
-            const auto from = place_of(plan, l.from), to = place_of(plan, l.to);
+            const auto from = places.place(l.from), to = places.place(l.to);
             if (!from.empty() && !to.empty() && by_id(plan.places, from) && by_id(plan.places, to)) {
                 c.path = path_by(plan, l.by, from, to);
                 c.pinned = c.path.found;
@@ -76,7 +77,7 @@ struct Chooser {
     }
     /// Where every path is closed, the least costly one past what closes it.
     Path best(size_t i, const WayCost& cost) const {
-        const auto from = place_of(plan, lead(i).from), to = place_of(plan, lead(i).to);
+        const auto from = places.place(lead(i).from), to = places.place(lead(i).to);
         auto path = shortest_path(plan, from, to, cost);
         if (path.found && cost_of(path, cost) < closed_way) return path;
         return shortest_path(plan, from, to,
@@ -122,7 +123,7 @@ struct Chooser {
     }
     size_t times(size_t i, const Path& path, size_t opening) const {
         return goes_through(path, opening)
-                   ? passages(plan, place_of(plan, lead(i).from), path.ways, plan.openings[opening].id)
+                   ? passages(plan, places.place(lead(i).from), path.ways, plan.openings[opening].id)
                    : 0;
     }
     /// The leads through an opening, each as often as it goes through.
@@ -139,7 +140,7 @@ struct Chooser {
     };
     std::optional<Round> round(size_t i, size_t opening) const {
         const auto own = cost(lead(i));
-        const auto from = place_of(plan, lead(i).from), to = place_of(plan, lead(i).to);
+        const auto from = places.place(lead(i).from), to = places.place(lead(i).to);
         for (auto& path : shortest_paths(plan, from, to, own, paths_tried)) {
             if (goes_through(path, opening) || cost_of(path, own) == closed_way) continue;
             bool room = true;
@@ -217,7 +218,7 @@ struct Chooser {
         for (size_t i = 0; i < leads; ++i) {
             auto& c = chosen[i];
             if (!c.path.found || c.pinned || c.path.ways.empty() || !c.went_round.empty()) continue;
-            const std::pair ends(place_of(plan, lead(i).from), place_of(plan, lead(i).to));
+            const std::pair ends(places.place(lead(i).from), places.place(lead(i).to));
             auto at = known.find(ends);
             if (at == known.end())
                 at =
@@ -262,8 +263,8 @@ WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
     return [costs = std::move(costs)](size_t way) { return costs[way]; };
 }
 
-std::vector<ChosenPath> choose_paths(const Plan& plan, const Catalogue& catalogue) {
-    Chooser chooser{plan, catalogue};
+std::vector<ChosenPath> choose_paths(const Plan& plan, const Catalogue& catalogue, const PartPlaces& places) {
+    Chooser chooser{plan, catalogue, places};
     chooser.begin();
     chooser.part();
     for (size_t o = 0; o < plan.openings.size(); ++o) chooser.relieve(o);

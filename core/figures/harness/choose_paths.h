@@ -7,6 +7,7 @@
 
 #include "catalogue/catalogue.h"
 #include "harness/paths.h"
+#include "plan/part_places.h"
 
 namespace sangre {
 
@@ -27,6 +28,6 @@ WayCost cost_for(const Plan& plan, const Catalogue& catalogue, const Lead& lead,
 /// something noisy without a twist runs along, where that costs no more than half as much again; then leads
 /// go round openings that are too full, those first that lose least by it: exactly least where six or fewer
 /// could go round, else one after the other. Pinned leads stay.
-std::vector<ChosenPath> choose_paths(const Plan& plan, const Catalogue& catalogue);
+std::vector<ChosenPath> choose_paths(const Plan& plan, const Catalogue& catalogue, const PartPlaces& places);
 
 }  // namespace sangre

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "harness/stack.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "joint/joint.h"
 #include "plan/on_way.h"
 

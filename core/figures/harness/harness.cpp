@@ -47,9 +47,10 @@ double end_allowance(const Plan& plan, const Catalogue& catalogue, const Lead& f
     return raw(size.strip + size.overlap) / 1e3 + trim;
 }
 
-FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const ChosenPath& chosen) {
+FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, const ChosenPath& chosen,
+                const PartPlaces& places) {
     FeedRoute r;
-    const auto from = place_of(plan, feed.from), to = place_of(plan, feed.to);
+    const auto from = places.place(feed.from), to = places.place(feed.to);
     const auto& path = chosen.path;
     r.why.title = say("Length: {}", lead_name(plan, feed));
     r.pinned = chosen.pinned, r.went_round = chosen.went_round;
@@ -177,26 +178,29 @@ bool keeps_plugs(const Wiring& wiring, size_t lead) {
 
 FeedRoute route_of(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
     ChosenPath chosen;
-    const auto from = place_of(plan, lead.from), to = place_of(plan, lead.to);
+    const PartPlaces places(plan);
+    const auto from = places.place(lead.from), to = places.place(lead.to);
     if (by_id(plan.places, from) && by_id(plan.places, to)) {
         chosen.path = path_by(plan, lead.by, from, to);
         chosen.pinned = chosen.path.found;
         if (!chosen.pinned) chosen.path = shortest_path(plan, from, to, cost_for(plan, catalogue, lead));
     }
-    return route(plan, catalogue, lead, chosen);
+    return route(plan, catalogue, lead, chosen, places);
 }
 
 Harness lay_routes(const Plan& plan, const Catalogue& catalogue) {
     Harness h;
     h.feeds_on_way.resize(plan.ways.size());
-    const auto chosen = choose_paths(plan, catalogue);
+    const PartPlaces places(plan);
+    const auto chosen = choose_paths(plan, catalogue, places);
     for (size_t i = 0; i < plan.feeds().size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.feeds()[i], chosen[i]));
+        h.routes.push_back(route(plan, catalogue, plan.feeds()[i], chosen[i], places));
         for (const auto p : h.routes.back().ways) h.feeds_on_way[p].push_back(i);
     }
     h.cables_on_way.resize(plan.ways.size());
     for (size_t i = 0; i < plan.signal_leads().size(); ++i) {
-        h.routes.push_back(route(plan, catalogue, plan.signal_leads()[i], chosen[plan.feeds().size() + i]));
+        h.routes.push_back(
+            route(plan, catalogue, plan.signal_leads()[i], chosen[plan.feeds().size() + i], places));
         for (const auto p : h.routes.back().ways) h.cables_on_way[p].push_back(plan.feeds().size() + i);
     }
     for (auto& r : h.routes)

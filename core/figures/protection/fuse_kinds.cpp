@@ -24,8 +24,13 @@ Ampere usual_carry(const WireType& wire, int conductors) {
     return bold_current(wire.area) * std::max(conductors, 1);
 }
 
-std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index,
-                            size_t feed) {
+FuseHabit fuse_habit(const Plan& plan, const Catalogue& catalogue) {
+    const auto range = sources_range(plan, catalogue);
+    return {Watt(peak_watts(plan)), !range || range->high <= glass_volts};
+}
+
+std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const PlanIndex& index, size_t feed,
+                            const FuseHabit& habit) {
     if (const auto* fuse = device(plan.feeds()[feed], DeviceKind::fuse); fuse && in_block(catalogue, *fuse))
         return holder_of(catalogue, *fuse)->takes;
     const auto from = index.source_of(feed);
@@ -34,9 +39,8 @@ std::vector<Id> usual_fuses(const Plan& plan, const Catalogue& catalogue, const 
         const auto& slot = plan.sources[from.index].fuse_type;
         return {slot.empty() ? Id("standard-blade") : slot, "mini-blade", "micro-blade"};
     }
-    const double watts = peak_watts(plan);
-    const auto range = sources_range(plan, catalogue);
-    const bool low = !range || range->high <= glass_volts;
+    const auto [peak, low] = habit;
+    const double watts = raw(peak);
     if (watts <= pocket_watts && plan.shaking != Shaking::hard)
         return {"axial-solder-in", "glass-5x20-time-lag", "mini-blade"};
     if (watts <= hand_watts && low) {

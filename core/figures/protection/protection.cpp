@@ -108,11 +108,13 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
     std::vector<FeedProtection> all(plan.feeds().size());
     const auto bunched = bunched_circuits(plan, catalogue, harness, worst);
     const auto charging = charging_currents(plan, catalogue, solver);
+    const PartPlaces places(plan);
+    const auto habit = fuse_habit(plan, catalogue);
     for (size_t f = 0; f < plan.feeds().size(); ++f) {
         auto& p = all[f];
         const auto& feed = plan.feeds()[f];
         const auto& x = worst.feeds[f];
-        p.air = air_along(plan, boxes, feed);
+        p.air = air_along(plan, boxes, feed, places);
         p.wire = find(catalogue.wires, feed.wire);
         if (p.wire) p.insulation = find(catalogue.insulations, p.wire->insulation);
         if (const auto* fuse = device(feed, DeviceKind::fuse); fuse && raw(fuse->rating) > 0) {
@@ -164,7 +166,7 @@ std::vector<FeedProtection> study_protection(const Plan& plan, const Catalogue& 
             p.need.prospective = std::max(p.fault.current, Ampere(open_volts / source_ohm));
         }
         p.need.backed = backed_up(plan, solver.index(), all, f, p.need.prospective);
-        auto kinds = usual_fuses(plan, catalogue, solver.index(), f);
+        auto kinds = usual_fuses(plan, catalogue, solver.index(), f, habit);
         if (p.family) kinds.insert(kinds.begin(), p.family->id);
         p.smallest = smallest_that_carries(catalogue, p.need, kinds);
         const auto* family = p.family ? p.family : p.smallest ? p.smallest->family : nullptr;

@@ -1,5 +1,5 @@
 // Where else a hub or a module could stand, and a module that heats its own box.
-#include "elsewhere/elsewhere.h"
+#include "placement/placement.h"
 
 #include <algorithm>
 

@@ -279,8 +279,9 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
                   {}};
         x.why.add(say("It leaks while hot and resets when it cools; a pack needs a fuse that stays open."));
         FuseNeed need = p.need;
-        if (const auto choice =
-                smallest_that_carries(c.catalogue, need, usual_fuses(c.plan, c.catalogue, c.index(), f)))
+        if (const auto choice = smallest_that_carries(
+                c.catalogue, need,
+                usual_fuses(c.plan, c.catalogue, c.index(), f, fuse_habit(c.plan, c.catalogue))))
             x.fixes.push_back({say("Fit a {} {}", format(choice->rating), choice->family->name),
                                [id = c.plan.feeds()[f].id, chosen = *choice](const Plan& plan) {
                                    return set_fuse(plan, id, chosen.family->id, chosen.rating);

@@ -1,7 +1,7 @@
 // How things sit in the machine: in walls, behind lids, beneath one another, and what holds their leads.
 #include <algorithm>
 
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "item/item.h"
 #include "panel/panel.h"
 #include "plan/on_way.h"

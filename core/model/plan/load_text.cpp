@@ -24,7 +24,8 @@ constexpr double least_volts = 1e-3;  // below it nothing runs, and a line would
 constexpr Second most_time(1e6);
 
 struct Reader {
-    explicit Reader(std::string_view line) : text(line), words(load_words_in_english(split_words(line, ",;"))) {}
+    explicit Reader(std::string_view line)
+        : text(line), words(load_words_in_english(split_words(line, ",;"))) {}
     std::string_view text;
     std::vector<TextWord> words;
     size_t at = 0;

@@ -42,6 +42,8 @@ std::string name_of(const Plan& plan, const Id& id) {
 }
 
 size_t Plan::feed_count() const {
+    // Asked for in every loop over feeds; most plans have few leads that only carry signals, or none.
+    if (leads.empty() || leads.back().carries == Carries::supply) return leads.size();
     const auto signals = std::partition_point(leads.begin(), leads.end(),
                                               [](const Lead& l) { return l.carries == Carries::supply; });
     return static_cast<size_t>(signals - leads.begin());

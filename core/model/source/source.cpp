@@ -68,7 +68,7 @@ const char* source_word(SourceKind kind) {
         case SourceKind::pack:
             return to_say("pack");
         case SourceKind::supply:
-            return to_say("supply");
+            return to_say("power supply");
         case SourceKind::circuit:
             return to_say("circuit");
         case SourceKind::panel:

@@ -9,7 +9,7 @@
 #include "enum_words.h"
 #include "harness/drill_holes.h"
 #include "harness/stack.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "panel/panel.h"
 #include "plan/on_way.h"
 #include "units/format.h"

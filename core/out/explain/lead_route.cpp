@@ -5,7 +5,7 @@
 #include <utility>
 
 #include "alternatives/alternatives.h"
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 #include "explain/inside.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -16,7 +16,7 @@ namespace {
 void add_beside(Why& why, const Plan& plan, const Study& s, size_t lead) {
     bool any = false;
     for (const auto& x :
-         beside_along(plan, s.solver->index(), s.harness, lead, s.harness.routes[lead].ways)) {
+         couplings_along(plan, s.solver->index(), s.harness, lead, s.harness.routes[lead].ways)) {
         if (!std::exchange(any, true)) why.heading(say("Beside it"));
         const auto name = lead_name(plan, plan.leads[x.other(lead)]);
         const auto amount = x.twisted ? say("{}, twisted", format(x.couples)) : format(x.couples);

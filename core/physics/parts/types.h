@@ -103,7 +103,7 @@ struct HolderType {
 struct Chemistry {
     Id id;
     Term name;
-    Term short_name;                      ///< for where there is little room
+    Term short_name;                             ///< for where there is little room
     Volt full{}, nominal{}, cutoff{}, charge{};  ///< per cell
     double mohm_ah = 0;                          ///< resistance times capacity, per cell
     double max_c = 1;                            ///< continuous discharge, multiples of capacity per hour

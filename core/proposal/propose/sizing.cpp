@@ -340,6 +340,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
                 f.wire = w.id;
     plan = fit_item_joints(fit_joints(std::move(plan), catalogue), catalogue);
     std::vector<Spare> spare(plan.feeds().size());
+    const auto habit = fuse_habit(plan, catalogue);
     for (int round = 0; round < most_rounds; ++round) {
         const Plan before = plan;
         const auto harness = lay_routes(plan, catalogue);
@@ -369,7 +370,7 @@ Plan size_feeds(Plan plan, const Catalogue& catalogue) {
             if (const auto* fuse = device(plan.feeds()[f], DeviceKind::fuse); fuse && round >= settling)
                 spare[f].most = std::min(spare[f].most, fuse->rating);
             fit(plan, solver.index(), catalogue, harness, worst, known[f],
-                usual_fuses(plan, catalogue, solver.index(), f), f, spare[f], shares[f]);
+                usual_fuses(plan, catalogue, solver.index(), f, habit), f, spare[f], shares[f]);
         }
         fit_items(plan, solver.index(), catalogue, worst, known, spare);
         // Another joint is another resistance, so within the round.

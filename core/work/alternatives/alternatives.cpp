@@ -4,7 +4,7 @@
 #include <cmath>
 #include <map>
 
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 #include "harness/bending.h"
 #include "harness/choose_paths.h"
 #include "plan/on_way.h"
@@ -65,7 +65,7 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
         if (const auto bend = tightest_bend(plan, plan.ways[w]); bend && *bend < least)
             a.against.push_back(say("bent to {} where {} is the least", format(*bend), format(least)));
     // What it would lie beside.
-    for (const auto& x : beside_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
+    for (const auto& x : couplings_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
         if (x.too_much())
             a.against.push_back(
                 say("{} coupled, beside {}", format(x.couples), lead_name(plan, plan.leads[x.other(lead)])));

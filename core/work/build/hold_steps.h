@@ -1,7 +1,7 @@
 #pragma once
 // Steps that fix things in the machine: leads along their ways, parts by adhesive, items in panels.
 #include "build/steps.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 
 namespace sangre {
 

@@ -7,8 +7,8 @@
 
 #include <algorithm>
 #include <map>
+#include <unordered_map>
 
-#include "beside/beside.h"
 #include "build/cable_steps.h"
 #include "build/done.h"
 #include "build/hold_steps.h"
@@ -20,6 +20,7 @@
 #include "build/pigtail_steps.h"
 #include "build/proving.h"
 #include "build/thread_step.h"
+#include "coupling/coupling.h"
 #include "enum_words.h"
 #include "harness/fittings.h"
 #include "item/item.h"
@@ -28,6 +29,7 @@
 #include "joint/pigtail.h"
 #include "parts/wire_size.h"
 #include "plan/landing.h"
+#include "plan/part_places.h"
 #include "reach/reach.h"
 #include "units/format.h"
 #include "words/say.h"
@@ -236,10 +238,11 @@ void Maker::join(size_t f, bool at_source) {
 /// What another place lies over is joined before anything there is.
 void Maker::under_before_over() {
     std::map<Id, std::vector<size_t>> at;  // joints, by place
+    const PartPlaces places(plan);
     for (size_t i = 0; i < steps.size(); ++i)
         if (const auto& joint = steps[i].joint; steps[i].kind == StepKind::join && joint) {
             const auto& feed = plan.feeds()[joint->feed];
-            at[place_of(plan, joint->at_source ? feed.from : feed.to)].push_back(i);
+            at[places.place(joint->at_source ? feed.from : feed.to)].push_back(i);
         }
     for (const auto& place : plan.places)
         for (const auto* over = by_id(plan.places, place.under); over; over = by_id(plan.places, over->under))
@@ -316,13 +319,15 @@ std::vector<Step> order_steps(std::vector<Step> steps, const std::vector<std::st
 namespace {
 
 /// How deep in the machine the hands are for it.
-size_t depth_of(const Plan& plan, const Step& step) {
-    const auto part = [&](const Id& id) { return in_the_way_of_part(plan, id).count(); };
+size_t depth_of(const Plan& plan, const PartPlaces& places,
+                const std::unordered_map<std::string_view, size_t>& leads, const Step& step) {
+    const auto part = [&](const Id& id) { return in_the_way_of_place(plan, places.place(id)).count(); };
     if (step.joint) {
         const auto& feed = plan.feeds()[step.joint->feed];
         return part(step.joint->at_source ? feed.from : feed.to);
     }
-    if (const auto* lead = by_id(plan.leads, step.about)) return std::max(part(lead->from), part(lead->to));
+    if (const auto at = leads.find(step.about); at != leads.end())
+        return std::max(part(plan.leads[at->second].from), part(plan.leads[at->second].to));
     return part(step.about);
 }
 
@@ -406,8 +411,11 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
             m.steps[i].after.insert(m.steps[i].after.end(), fixed.begin(), fixed.end());
     add_own_steps(plan, m.steps);
     take_back(plan, m.steps);
+    const PartPlaces places(plan);
+    std::unordered_map<std::string_view, size_t> leads;
+    for (size_t i = 0; i < plan.leads.size(); ++i) leads.emplace(plan.leads[i].id, i);
     for (size_t i = 0; i < m.steps.size(); ++i)
-        m.steps[i].rank = i, m.steps[i].depth = depth_of(plan, m.steps[i]);
+        m.steps[i].rank = i, m.steps[i].depth = depth_of(plan, places, leads, m.steps[i]);
     auto ordered = order_steps(std::move(m.steps), plan.rather);
     say_circles(ordered);
     return ordered;

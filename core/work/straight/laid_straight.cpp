@@ -9,7 +9,7 @@
 
 #include "enum_words.h"
 #include "harness/fittings.h"
-#include "holds/holds.h"
+#include "holding/holding.h"
 #include "joint/covers.h"
 #include "joint/crimp.h"
 #include "joint/joint.h"

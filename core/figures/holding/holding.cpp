@@ -1,4 +1,4 @@
-#include "holds/holds.h"
+#include "holding/holding.h"
 
 #include <algorithm>
 #include <cmath>

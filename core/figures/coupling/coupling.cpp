@@ -1,4 +1,4 @@
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 
 #include <algorithm>
 #include <cmath>
@@ -104,11 +104,11 @@ bool can_be_disturbed(const Plan& plan, const PlanIndex& index, size_t lead) {
            raw(noisy_current(plan, index, lead)) <= 0;
 }
 
-std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const Harness& harness, size_t noisy,
-                               size_t quiet, const std::vector<size_t>& ways) {
+std::optional<Coupling> coupling(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                 size_t noisy, size_t quiet, const std::vector<size_t>& ways) {
     const auto a = pair_of(plan, harness, noisy), b = pair_of(plan, harness, quiet);
     if (!a || !b) return {};
-    Beside x;
+    Coupling x;
     x.noisy = noisy, x.quiet = quiet, x.ways = ways;
     for (const auto w : ways) x.along += plan.ways[w].length;
     x.apart = (a->outer + b->outer) / 2.0;
@@ -140,14 +140,14 @@ std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const H
     return x;
 }
 
-std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
-                                 size_t lead, const std::vector<size_t>& ways) {
+std::vector<Coupling> couplings_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                      size_t lead, const std::vector<size_t>& ways) {
     std::map<size_t, std::vector<size_t>> shared;
     for (const auto w : ways)
         for (const auto* on : {&harness.feeds_on_way[w], &harness.cables_on_way[w]})
             for (const auto other : *on)
                 if (other != lead) shared[other].push_back(w);
-    std::vector<Beside> all;
+    std::vector<Coupling> all;
     for (const auto& [other, along] : shared)
         for (const auto& [noisy, quiet] : {std::pair{lead, other}, {other, lead}})
             if (can_disturb(plan, index, noisy) && can_be_disturbed(plan, index, quiet))
@@ -156,7 +156,7 @@ std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const
     return all;
 }
 
-std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness) {
+std::vector<Coupling> all_couplings(const Plan& plan, const PlanIndex& index, const Harness& harness) {
     const size_t leads = plan.leads.size();
     std::vector<char> noisy(leads), quiet(leads);
     for (size_t i = 0; i < leads; ++i)
@@ -170,7 +170,7 @@ std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index,
                 for (const auto b : on)
                     if (b != a && quiet[b]) shared[{a, b}].push_back(w);
     }
-    std::vector<Beside> all;
+    std::vector<Coupling> all;
     for (const auto& [who, ways] : shared)
         if (auto x = coupling(plan, index, harness, who.first, who.second, ways))
             all.push_back(std::move(*x));

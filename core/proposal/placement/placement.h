@@ -4,7 +4,7 @@
 
 namespace sangre {
 
-struct Elsewhere {
+struct BetterPlace {
     Id part;
     Id place;
     Gram now{}, then{};             ///< copper and insulation of all leads that end at it
@@ -14,6 +14,6 @@ struct Elsewhere {
 /// Of every hub and module with two leads or more whose other ends stand somewhere, all by measured ways and
 /// none with a length of its own: the place that takes least mass, where that saves 15 % and 5 g at
 /// least. A module does not move into another closed body, which it would warm.
-std::vector<Elsewhere> better_places(const Plan& plan, const Catalogue& catalogue);
+std::vector<BetterPlace> better_places(const Plan& plan, const Catalogue& catalogue);
 
 }  // namespace sangre

@@ -1,4 +1,4 @@
-#include "elsewhere/elsewhere.h"
+#include "placement/placement.h"
 
 #include <algorithm>
 #include <map>
@@ -37,7 +37,7 @@ struct Weigher {
         }
         return {gram, metre};
     }
-    std::optional<Elsewhere> of(const Id& part) {
+    std::optional<BetterPlace> of(const Id& part) {
         const auto here = place_of(plan, part);
         if (!by_id(plan.places, here)) return {};
         std::vector<const Lead*> leads;
@@ -50,7 +50,7 @@ struct Weigher {
         if (leads.size() < 2) return {};
         const auto [now, wire_now] = weigh(leads, part, here);
         if (now == closed_way) return {};
-        Elsewhere best{part, here, Gram(now), Gram(now), Metre(wire_now), Metre(wire_now)};
+        BetterPlace best{part, here, Gram(now), Gram(now), Metre(wire_now), Metre(wire_now)};
         const bool module = by_id(plan.converters, part) != nullptr;
         for (const auto& place : plan.places) {
             // What gets warm itself does not move into another box.
@@ -70,8 +70,8 @@ struct Weigher {
 
 }  // namespace
 
-std::vector<Elsewhere> better_places(const Plan& plan, const Catalogue& catalogue) {
-    std::vector<Elsewhere> all;
+std::vector<BetterPlace> better_places(const Plan& plan, const Catalogue& catalogue) {
+    std::vector<BetterPlace> all;
     if (plan.ways.empty()) return all;
     Weigher weigher{plan, catalogue};
     for (const auto& h : plan.hubs)

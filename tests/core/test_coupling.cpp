@@ -1,5 +1,5 @@
 // What leads do to one another: the formulas against figures worked out by hand, and what follows.
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 #include "fixtures.h"
 #include "plan/edits.h"
 
@@ -21,7 +21,7 @@ Plan with_sensor(double motor_amps) {
 
 }  // namespace
 
-class TestBeside : public QObject {
+class TestCoupling : public QObject {
     Q_OBJECT
 
   private slots:
@@ -49,7 +49,7 @@ class TestBeside : public QObject {
     void what_couples_is_inductance_length_and_ripple() {
         const auto plan = with_sensor(30);
         const auto s = test::studied(plan);
-        const auto all = beside_one_another(plan, s.solver->index(), s.harness);
+        const auto all = all_couplings(plan, s.solver->index(), s.harness);
         const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
             return plan.leads[x.quiet].id == "cable-drive-left" &&
                    plan.leads[x.noisy].to == "load-drive-left";
@@ -74,7 +74,7 @@ class TestBeside : public QObject {
         for (auto& core : phase.cores) core.role = CoreRole::phase;
         plan.add_signal_lead(phase);
         const auto s = test::studied(plan);
-        const auto all = beside_one_another(plan, s.solver->index(), s.harness);
+        const auto all = all_couplings(plan, s.solver->index(), s.harness);
         const auto found = std::find_if(all.begin(), all.end(), [&](const auto& x) {
             return plan.leads[x.noisy].id == "phases" && plan.leads[x.quiet].id == "cable-drive-left";
         });
@@ -118,5 +118,5 @@ class TestBeside : public QObject {
     }
 };
 
-SANGRE_SUITE(TestBeside);
-#include "test_beside.moc"
+SANGRE_SUITE(TestCoupling);
+#include "test_coupling.moc"

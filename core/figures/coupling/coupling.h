@@ -32,7 +32,7 @@ inline constexpr Second ripple_rise{1e-6};
 inline constexpr Second phase_rise{1e-7};
 
 /// A lead that disturbs beside one that is disturbed.
-struct Beside {
+struct Coupling {
     size_t noisy = 0, quiet = 0;  ///< leads, the feeds first
     std::vector<size_t> ways;     ///< that both run along
     Metre along{};                ///< those together
@@ -58,14 +58,14 @@ bool can_be_disturbed(const Plan& plan, const PlanIndex& index, size_t lead);
 /// What one couples into the other along these ways; nothing where a wire is not known. Into a coax by the
 /// transfer impedance of its braid, 20 mΩ a metre, typical of a single one below 1 MHz, from what the ripple
 /// drives round its shield and the frame. Source: Vance, Coupling to Shielded Cables.
-std::optional<Beside> coupling(const Plan& plan, const PlanIndex& index, const Harness& harness, size_t noisy,
-                               size_t quiet, const std::vector<size_t>& ways);
+std::optional<Coupling> coupling(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                 size_t noisy, size_t quiet, const std::vector<size_t>& ways);
 /// What one lead would disturb, and be disturbed by, along these ways, of all that lies on them; in the order
 /// of the others, what it disturbs first.
-std::vector<Beside> beside_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
-                                 size_t lead, const std::vector<size_t>& ways);
+std::vector<Coupling> couplings_along(const Plan& plan, const PlanIndex& index, const Harness& harness,
+                                      size_t lead, const std::vector<size_t>& ways);
 /// Every such pair that shares a way, in the order of the leads.
-std::vector<Beside> beside_one_another(const Plan& plan, const PlanIndex& index, const Harness& harness);
+std::vector<Coupling> all_couplings(const Plan& plan, const PlanIndex& index, const Harness& harness);
 
 /// What a lead feeds that disturbs: the sum of the highest draws behind it of what is noisy or a motor.
 Ampere noisy_current(const Plan& plan, const PlanIndex& index, size_t lead);

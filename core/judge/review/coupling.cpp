@@ -1,5 +1,5 @@
 // What lies beside what: coupling, signals that go too far, leads that ring, fields that turn a needle.
-#include "beside/beside.h"
+#include "coupling/coupling.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +22,7 @@ constexpr Metre free_lead{0.2};        // of a controller's supply lead, from th
 constexpr double farad_per_m = 220e-6 / 0.1;
 
 void couples(const Context& c, std::vector<Finding>& out) {
-    for (const auto& x : beside_one_another(c.plan, c.index(), c.figures.harness)) {
+    for (const auto& x : all_couplings(c.plan, c.index(), c.figures.harness)) {
         if (!x.too_much()) continue;
         const auto &noisy = c.plan.leads[x.noisy], &quiet = c.plan.leads[x.quiet];
         Finding f{Severity::caution,

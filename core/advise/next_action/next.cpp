@@ -1,4 +1,4 @@
-#include "lead_on/next.h"
+#include "next_action/next.h"
 
 #include <fmt/format.h>
 
