@@ -292,21 +292,21 @@ class TestPacking : public QObject {
         auto plan = through_a_hole();
         plan.ways.push_back({"far", "a", "b", Metre(1.5)});
         auto& lead = plan.feeds()[0];
-        QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{0});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{0});
         lead.jacket = Jacket::tube, lead.across = Millimetre(12.5);
-        QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{1});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{1});
         // Of two that are 7 mm thick, one fits beside nothing else.
         lead.across = Millimetre(7);
         auto other = lead;
         other.id = "other";
         plan.add_feed(other);
-        const auto chosen = choose_paths(plan, parts());
+        const auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
         QVERIFY((chosen[0].path.ways == std::vector<size_t>{0}) !=
                 (chosen[1].path.ways == std::vector<size_t>{0}));
         // So does what is there already close it.
         plan.leads.pop_back();
         plan.openings[0].already = {Millimetre(6)};
-        QCOMPARE(choose_paths(plan, parts())[0].path.ways, std::vector<size_t>{1});
+        QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{1});
         const auto tight = alternative_by(plan, parts(), test::studied(plan), 0, Path{{0}, 1, true});
         QVERIFY(!tight.against.empty() && tight.against[0].find("no room") != std::string::npos);
     }

@@ -139,7 +139,7 @@ class TestPaths : public QObject {
     void leads_go_round_an_opening_that_is_full() {
         for (const size_t leads : {1, 2, 3, 5, 9}) {
             const auto plan = two_ways(6, leads);
-            const auto chosen = choose_paths(plan, parts());
+            const auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
             const auto kept = through_hole(chosen);
             QVERIFY(kept >= 1);
             // One more would not fit.
@@ -160,7 +160,7 @@ class TestPaths : public QObject {
             auto plan = two_ways(5 + static_cast<double>(dice() % 40) / 10, 2 + dice() % 4);
             const char* wires[] = {"awg22-silicone", "awg18-silicone", "awg16-silicone", "awg14-silicone"};
             for (auto& f : plan.feeds()) f.wire = wires[dice() % 4];
-            const auto chosen = choose_paths(plan, parts());
+            const auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
             const auto fits = [&](unsigned stay) {
                 std::vector<double> radii;
                 for (size_t i = 0; i < plan.feeds().size(); ++i)
@@ -183,16 +183,16 @@ class TestPaths : public QObject {
     void pinned_leads_and_measured_ones_stay() {
         auto plan = two_ways(4.2, 2);
         plan.feeds()[0].by = {"short"}, plan.feeds()[1].length = Metre(0.8);
-        const auto chosen = choose_paths(plan, parts());
+        const auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
         QVERIFY(chosen[0].pinned);
         QCOMPARE(through_hole(chosen), size_t{2});
     }
     void what_does_not_pass_an_opening_goes_round_it() {
         auto plan = two_ways(2, 1, 9);
         plan.feeds()[0].wire = "awg10-silicone";
-        QCOMPARE(through_hole(choose_paths(plan, parts())), size_t{0});
+        QCOMPARE(through_hole(choose_paths(plan, parts(), PartPlaces(plan))), size_t{0});
         plan.ways.pop_back();  // where there is no other way it is a finding, not a dead end
-        QCOMPARE(through_hole(choose_paths(plan, parts())), size_t{1});
+        QCOMPARE(through_hole(choose_paths(plan, parts(), PartPlaces(plan))), size_t{1});
     }
     void a_signal_keeps_off_a_motor_s_return_by_the_frame() {
         auto plan = two_ways(0, 1, 1.2);
@@ -204,11 +204,11 @@ class TestPaths : public QObject {
         core.signal = "S";
         cable.cores = {core, core};
         plan.replace_signal_leads({cable});
-        auto chosen = choose_paths(plan, parts());
+        auto chosen = choose_paths(plan, parts(), PartPlaces(plan));
         QCOMPARE(chosen[0].path.ways.front(), size_t{0});
         QCOMPARE(chosen[1].path.ways.front(), size_t{1});
         plan.ways[1].length = Metre(1.6);  // more than half as long again: it stays
-        chosen = choose_paths(plan, parts());
+        chosen = choose_paths(plan, parts(), PartPlaces(plan));
         QCOMPARE(chosen[1].path.ways.front(), size_t{0});
     }
 };
