@@ -145,15 +145,14 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
 void FlowMap::add_source_actions(QMenu& menu, const Id& id) {
     auto* more = menu.addMenu(tr("Another source"));
     for (const auto& offer : source_offers(document_.plan(), document_.catalogue()))
-        more->addAction(menu_words(words_of(source_summary(offer, document_.catalogue()))), this,
-                        [this, offer] {
-                            document_.apply_and_tell(
-                                Edit([offer, &catalogue = document_.catalogue()](const Plan& p) {
-                                    return add_source(p, catalogue, offer);
-                                }),
-                                tr("Added a %1").arg(words_of(sangre::said(source_word(offer.kind)))));
-                            document_.select(document_.plan().sources.back().id);
-                        });
+        more->addAction(
+            menu_words(words_of(source_summary(offer, document_.catalogue()))), this, [this, offer] {
+                document_.apply_and_tell(Edit([offer, &catalogue = document_.catalogue()](const Plan& p) {
+                                             return add_source(p, catalogue, offer);
+                                         }),
+                                         tr("Added a %1").arg(words_of(source_said(offer.kind))));
+                document_.select(document_.plan().sources.back().id);
+            });
     auto* gone = menu.addAction(tr("Remove it"), this, [this, id] {
         document_.apply_and_tell(Edit([id](const Plan& p) { return remove_source(p, id); }),
                                  tr("Removed a source"));

@@ -138,6 +138,7 @@ void FlowMap::paint_bands(QPainter& p) {
         for (const auto f : fed_from(from.id)) {
             auto* to = block(plan.feeds()[f].to);
             if (!to) continue;
+            // Feeds leave a part in plan order, here as in its group.
             const bool in_group =
                 group != groups_.end() && std::binary_search(group->feeds.begin(), group->feeds.end(), f);
             if (in_group && drawn) continue;

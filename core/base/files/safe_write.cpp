@@ -19,19 +19,19 @@ constexpr std::uintmax_t most_bytes = 64U << 20U;
 constexpr int most_links = 16;
 
 /// Closes what it opened and removes what it made, unless told that all is well.
-class Coupling {
+class Beside {
   public:
-    explicit Coupling(const fs::path& target)
+    explicit Beside(const fs::path& target)
         : name_((target.parent_path() / (".sangre-" + target.filename().string().substr(0, 100) + "-XXXXXX"))
                     .string()) {
         descriptor_ = ::mkostemp(name_.data(), O_CLOEXEC);
     }
-    ~Coupling() {
+    ~Beside() {
         if (descriptor_ >= 0) ::close(descriptor_);
         if (descriptor_ >= 0 && !taken_) ::unlink(name_.c_str());
     }
-    Coupling(const Coupling&) = delete;
-    Coupling& operator=(const Coupling&) = delete;
+    Beside(const Beside&) = delete;
+    Beside& operator=(const Beside&) = delete;
     bool opened() const { return descriptor_ >= 0; }
     int descriptor() const { return descriptor_; }
     const char* name() const { return name_.c_str(); }
@@ -111,7 +111,7 @@ namespace {
 /// byte is touched; where writing stops all the same, what it held is put back, and where even that fails the
 /// new content stays beside it.
 tl::expected<void, std::string> write_in_place(const std::string& text, const fs::path& file,
-                                               const fs::path& target, off_t old_size, Coupling& beside) {
+                                               const fs::path& target, off_t old_size, Beside& beside) {
     const auto wrong = [&](const std::string& what, int reason, const std::string& then) {
         return tl::unexpected(
             say("{}: {}: {}; {}", file.string(), what, std::string(std::strerror(reason)), then));
@@ -153,7 +153,7 @@ tl::expected<void, std::string> write_whole(const std::string& text, const fs::p
     if (exists && !S_ISREG(old.st_mode))
         return tl::unexpected(say("{}: this is {}, not a file", file.string(), kind_of(old.st_mode)));
     if (exists && ::access(target.c_str(), W_OK) != 0) return fail(say("cannot be written"));
-    Coupling beside(target);
+    Beside beside(target);
     if (!beside.opened()) return fail(say("cannot be written"));
     if (exists) {
         // An owner that may not be given away stays with whoever writes.

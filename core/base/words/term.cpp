@@ -62,8 +62,6 @@ std::string said_piece(std::string_view piece, char decimal) {
 
 }  // namespace
 
-std::string term_pattern(std::string_view piece) { return taken_apart(piece).text; }
-
 std::string Term::spoken() const {
     if (english_.empty() || !speaks_another()) return english_;
     const char decimal = presentation().decimal;

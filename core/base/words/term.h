@@ -34,9 +34,6 @@ class Term {
 inline std::string operator+(const Term& term, std::string_view rest) { return term.spoken().append(rest); }
 inline std::string operator+(std::string begin, const Term& term) { return begin.append(term.spoken()); }
 
-/// A piece of a name with {} for its numbers, as translations hold it: "{} A plug".
-std::string term_pattern(std::string_view piece);
-
 }  // namespace sangre
 
 template <>

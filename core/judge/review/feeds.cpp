@@ -239,19 +239,18 @@ void polarity(const Context& c, std::vector<Finding>& out) {
 }
 
 void mixed_blades(const Context& c, std::vector<Finding>& out) {
-    std::vector<Term> sizes;
+    std::vector<const FuseFamily*> sizes;
     for (const auto& feed : c.plan.feeds())
         if (const auto* d = device(feed, DeviceKind::fuse); d && d->type.find("blade") != std::string::npos)
             if (const auto* family = find(c.catalogue.fuses, d->type);
                 family && family->passes < Millimetre(25))
-                if (std::find(sizes.begin(), sizes.end(), family->name) == sizes.end())
-                    sizes.push_back(family->name);
+                if (std::find(sizes.begin(), sizes.end(), family) == sizes.end()) sizes.push_back(family);
     // The same size at another voltage goes into the same holder: that is worse than another size.
     const bool alike =
-        std::find(sizes.begin(), sizes.end(), Term("standard blade fuse")) != sizes.end() && sizes.size() > 1;
+        std::any_of(sizes.begin(), sizes.end(), [](const auto* s) { return s->id == "standard-blade"; });
     if (sizes.size() < 2) return;
     std::string list;
-    for (const auto& s : sizes) list += (list.empty() ? "" : ", ") + s;
+    for (const auto* s : sizes) list += (list.empty() ? "" : ", ") + s->name;
     Finding x{Severity::note,
               {},
               {},

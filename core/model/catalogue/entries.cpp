@@ -277,7 +277,8 @@ void read(const Value& j, FittingType& f) {
                                   {"boot", FittingKind::boot}});
     f.least = Millimetre(j.value("least_mm", 0.0)), f.most = as<Millimetre>(j, "most_mm");
     if (f.least > f.most) throw std::runtime_error("/least_mm: larger than most_mm");
-    f.hole = Millimetre(j.value("hole_mm", 0.0)), f.wall = Millimetre(j.value("wall_mm", 0.0));
+    f.hole = Millimetre(j.value("hole_mm", 0.0)), f.thread = Millimetre(j.value("thread_mm", 0.0)),
+    f.wall = Millimetre(j.value("wall_mm", 0.0));
     f.hottest = Celsius(j.value("hottest_C", raw(f.hottest)));
     f.mass = as<Gram>(j, "mass_g"), f.cost = j.at("cost");
 }

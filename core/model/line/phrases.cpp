@@ -91,8 +91,7 @@ Phrase take_phrase(const Plan&, const Catalogue&, std::string_view text, Termina
 
 bool take_wire_at_hand(const Catalogue& catalogue, const Practices& practices, std::string_view text,
                        AtHand& into) {
-    static constexpr std::array colours{"red",  "black", "yellow", "blue",   "green", "white",
-                                        "grey", "brown", "orange", "violet", "pink",  "clear"};
+    const auto& colours = wire_colours();
     const auto words = split_words(text);
     const auto run = [&](size_t from, size_t to) {
         return text.substr(words[from].begin, words[to - 1].end - words[from].begin);

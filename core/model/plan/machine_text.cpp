@@ -153,21 +153,22 @@ std::string body_line(const Plan& plan, const Body& b) {
 }
 
 namespace {
-/// A gland named by its metric thread, "M20 gland" or "gland M20": "m20"; empty for anything else.
-std::string thread_said(std::string_view text) {
+/// The metric thread of "M20 gland" or "gland M20"; 0 for anything else.
+Millimetre thread_said(std::string_view text) {
     const auto words = split_words(text);
     if (words.size() != 2) return {};
     const auto first = lower(words[0].text), second = lower(words[1].text);
     const auto& thread = second == "gland" ? first : second;
-    const bool is = (first == "gland" || second == "gland") && thread.size() >= 2 && thread[0] == 'm' &&
-                    std::all_of(thread.begin() + 1, thread.end(), is_digit);
-    return is ? thread : std::string();
+    if ((first != "gland" && second != "gland") || !thread.starts_with('m') ||
+        !std::all_of(thread.begin() + 1, thread.end(), is_digit))
+        return {};
+    return Millimetre(plain_number(thread.substr(1)).value_or(0));
 }
 
 /// What the gland of that thread lets through, by the catalogue; 0 where it holds none of it.
-Millimetre passes_thread(const Catalogue& catalogue, const std::string& thread) {
+Millimetre passes_thread(const Catalogue& catalogue, Millimetre thread) {
     for (const auto& f : catalogue.fittings)
-        if (f.kind == FittingKind::gland && lower(f.name.english()).starts_with(thread + " ")) return f.most;
+        if (f.kind == FittingKind::gland && f.thread == thread) return f.most;
     return {};
 }
 }  // namespace
@@ -194,7 +195,7 @@ tl::expected<Opening, ParseError> parse_opening(const Plan& plan, const Catalogu
             }
         if (beside) continue;
         // "M20 gland": by the thread; its bore is what such a gland lets through.
-        if (const auto thread = thread_said(part.text); !thread.empty())
+        if (const auto thread = thread_said(part.text); raw(thread) > 0)
             if (const auto bore = passes_thread(catalogue, thread); raw(bore) > 0) {
                 o.bore = bore, o.kind = OpeningKind::gland;
                 continue;

@@ -37,19 +37,26 @@ constexpr std::array load_words{
     to_say("constant-current"),
     to_say("constant-power"),
 };
-constexpr std::array colours{
-    to_say("red"),    to_say("black"),  to_say("white"), to_say("yellow"), to_say("green"), to_say("blue"),
-    to_say("orange"), to_say("violet"), to_say("grey"),  to_say("brown"),  to_say("pink"),  to_say("clear"),
-};
 
 }  // namespace
+
+const std::vector<std::string>& wire_colours() {
+    static const std::vector<std::string> all{to_say("red"),    to_say("black"), to_say("yellow"),
+                                              to_say("orange"), to_say("blue"),  to_say("green"),
+                                              to_say("white"),  to_say("brown"), to_say("violet"),
+                                              to_say("grey"),   to_say("pink"),  to_say("clear")};
+    return all;
+}
 
 std::vector<TextWord> load_words_in_english(std::vector<TextWord> words) {
     if (!speaks_another()) return words;
     std::vector<std::pair<std::string, const char*>> theirs;
     for (const auto* word : load_words) theirs.emplace_back(lower(said(word)), word);
-    std::vector<TextWord> out;
-    for (size_t i = 0; i < words.size();) {
+    // A name is left as it is: in any language a file says the same.
+    size_t i = 0;
+    while (i < words.size() && !is_digit(words[i].text[0])) ++i;
+    std::vector<TextWord> out(words.begin(), words.begin() + static_cast<long>(i));
+    while (i < words.size()) {
         bool found = false;
         for (const auto& [their, english] : theirs) {
             const auto parts = split_words(their);
@@ -78,7 +85,7 @@ std::string chip_words(const LoadChip& chip) {
 
 std::string colour_in_english(const std::string& typed) {
     if (!speaks_another()) return typed;
-    for (const auto* colour : colours)
+    for (const auto& colour : wire_colours())
         if (lower(said(colour)) == lower(typed)) return colour;
     return typed;
 }

@@ -15,6 +15,9 @@ std::vector<TextWord> load_words_in_english(std::vector<TextWord> words);
 /// What a chip shows: "vital", "idle 80 mA", its word in the reader's language.
 std::string chip_words(const LoadChip& chip);
 
+/// Colours that wires are sold in. A cable's cores take the first ten in turn.
+const std::vector<std::string>& wire_colours();
+
 /// A colour's name in English where the reader's language calls it so, else as it was typed.
 std::string colour_in_english(const std::string& typed);
 

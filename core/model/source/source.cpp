@@ -63,12 +63,17 @@ SunDay sun_day(const Source& panel) {
     return {WattHour(watts * panel.sun_low), WattHour(watts * panel.sun_high)};
 }
 
+std::string source_said(SourceKind kind) {
+    // In other languages the supply of a lead is another word than the thing on the wall.
+    return kind == SourceKind::supply ? say("power supply") : said(source_word(kind));
+}
+
 const char* source_word(SourceKind kind) {
     switch (kind) {
         case SourceKind::pack:
             return to_say("pack");
         case SourceKind::supply:
-            return to_say("power supply");
+            return to_say("supply");
         case SourceKind::circuit:
             return to_say("circuit");
         case SourceKind::panel:
@@ -104,7 +109,7 @@ std::string source_summary(const Source& s, const Catalogue& catalogue) {
     if (s.kind == SourceKind::panel)
         return say("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
                    format_number(s.sun_high));
-    std::string words = said(source_word(s.kind));
+    std::string words = source_said(s.kind);
     words += " " + source_volts(s);
     if (raw(s.rated) > 0) words += " · " + format(s.rated);
     if (raw(s.fuse) > 0) words += say(" · {} fuse", format(s.fuse));

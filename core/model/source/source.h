@@ -54,6 +54,8 @@ SunDay sun_day(const Source& panel);
 
 /// "pack", "supply", "circuit", "panel".
 const char* source_word(SourceKind kind);
+/// What it is called in a sentence, in the reader's language.
+std::string source_said(SourceKind kind);
 /// Where there is little room: "11.5 – 14.6 V", of a panel "20 W"; and what else counts, "15 A fuse", "5 A",
 /// "1 – 4 h of sun".
 std::string source_volts(const Source& source);

@@ -131,7 +131,7 @@ SourceReader::Result SourceReader::word(const TextWord& w) {
     const auto small = lower(w.text);
     const auto end = w.end;
     if (const auto kind = kind_named(small)) {
-        if (*kind != s.kind) return wrong(w.begin, end, say("it is a {} already", source_word(s.kind)));
+        if (*kind != s.kind) return wrong(w.begin, end, say("it is a {} already", source_said(s.kind)));
         return {};
     }
     if (small == "already" || small == "feeds") {

@@ -89,7 +89,7 @@ class Sheet {
                 const auto& b = plan_.sources[p.part.index];
                 const auto* k = find(catalogue_.chemistries, b.chemistry);
                 if (b.kind != SourceKind::pack)
-                    return {b.name, said(source_word(b.kind)) + " " + source_volts(b), source_more(b)};
+                    return {b.name, source_said(b.kind) + " " + source_volts(b), source_more(b)};
                 return {b.name, k ? pack_short(b, *k) : "",
                         k ? format(pack_charge_voltage(b, *k)) + " full" : ""};
             }

@@ -264,6 +264,7 @@ struct FittingType {
     Millimetre least{}, most{};  ///< what it closes round; a grommet lets through any that is thinner than
                                  ///< most; of a spacer: how far off it holds
     Millimetre hole{};           ///< in the wall that it sits in; 0: in none
+    Millimetre thread{};         ///< metric, of a gland; 0: unsaid
     Millimetre wall{};           ///< the thickest that it sits in; 0: any
     Celsius hottest{85};
     Gram mass{};  ///< of a braid by the metre

@@ -60,9 +60,7 @@ Core core(const char* pin, const char* colour, const char* signal, int twist = 0
 }  // namespace
 
 const std::vector<std::string>& core_colours() {
-    static const std::vector<std::string> all{
-        to_say("red"),   to_say("black"), to_say("yellow"), to_say("orange"), to_say("blue"),
-        to_say("green"), to_say("white"), to_say("brown"),  to_say("violet"), to_say("grey")};
+    static const std::vector<std::string> all(wire_colours().begin(), wire_colours().begin() + 10);
     return all;
 }
 
