@@ -96,7 +96,7 @@ void ReadingList::paint(QPainter& p) {
         if (exposed(area)) paint_row(p, r, number, area);
         add_spot({area,
                   "reading:" + words_of(r.key),
-                  words_of(r.title + ", " + r.state + "\nred on " + r.red + ", black on " + r.black),
+                  tell("{title}, {state}\nred on {red}, black on {black}", r.title, r.state, r.red, r.black),
                   [this, key = words_of(r.key)] { emit chosen(key); },
                   {}});
         y += reading_height();
@@ -252,11 +252,11 @@ void BenchStation::refresh() {
     field_->setEnabled(r != nullptr);
     verdict_->clear();
     suspects_->clear();
-    window_->setText(r ? tr("expect %1").arg(words_of(window_text(*r))) : tr("nothing to measure"));
+    window_->setText(r ? tell("expect {window_text}", words_of(window_text(*r))) : tr("nothing to measure"));
     unit_->setText(r ? unit_of(r->unit) : QString());
-    where_->setText(
-        r ? tr("red on %1\nblack on %2\n%3").arg(words_of(r->red), words_of(r->black), words_of(r->state))
-          : QString());
+    where_->setText(r ? tell("red on {red}\nblack on {black}\n{state}", words_of(r->red), words_of(r->black),
+                             words_of(r->state))
+                      : QString());
     if (!r) return;
     const auto measured = document_.plan().measured.find(r->key);
     if (measured == document_.plan().measured.end()) return;
@@ -264,15 +264,14 @@ void BenchStation::refresh() {
     const bool pass = verdict == Verdict::pass;
     const auto value = words_of(value_text(*r, measured->second));
     if (verdict == Verdict::missing) {
-        verdict_->setText(tr("? %1 is noted; the plan has nothing to hold it against.").arg(value));
+        verdict_->setText(tell("? {value} is noted; the plan has nothing to hold it against.", value));
         verdict_->setStyleSheet(
             QStringLiteral("color:%1;font-size:%2px").arg(theme().muted.name()).arg(u(13)));
         return;
     }
-    verdict_->setText((pass                      ? tr("✓ %1 is inside its window.")
-                       : verdict == Verdict::low ? tr("× %1 is too low.")
-                                                 : tr("× %1 is too high."))
-                          .arg(value));
+    verdict_->setText(pass                      ? tell("✓ {value} is inside its window.", value)
+                      : verdict == Verdict::low ? tell("× {value} is too low.", value)
+                                                : tell("× {value} is too high.", value));
     verdict_->setStyleSheet(QStringLiteral("color:%1;font-size:%2px;font-weight:700")
                                 .arg((pass ? theme().good : theme().danger).name())
                                 .arg(u(14)));
@@ -320,8 +319,9 @@ void BenchStation::take(const QStringList& shown) {
             QStringLiteral("color:%1;font-size:%2px").arg(theme().danger.name()).arg(u(13)));
         return;
     }
-    document_.apply([&](const Plan&) { return next; },
-                    shown.size() == 1 ? tr("Record a reading") : tr("Record %1 readings").arg(shown.size()));
+    document_.apply([&](const Plan&) { return next; }, shown.size() == 1
+                                                           ? tr("Record a reading")
+                                                           : tell("Record {count} readings", shown.size()));
     go_to(key);
 }
 

@@ -66,9 +66,9 @@ void BuildStation::fill_own_menu(QMenu& menu) {
         forget->addAction(menu_words(file.completeBaseName()), this, [this, path = file.absoluteFilePath()] {
             const auto name = QFileInfo(path).completeBaseName();
             if (QFile::moveToTrash(path))
-                emit document_.said(tr("“%1” lies in the trash.").arg(name), false, false);
+                emit document_.said(tell("“{name}” lies in the trash.", name), false, false);
             else
-                emit document_.said(tr("%1 could not be moved to the trash, and stays.").arg(path), true,
+                emit document_.said(tell("{path} could not be moved to the trash, and stays.", path), true,
                                     false);
         });
 }
@@ -87,7 +87,7 @@ void BuildStation::add_board() {
     const auto name = colon > 0 ? typed.left(colon).trimmed() : tr("Board");
     const auto parts = typed.mid(colon + 1).trimmed();
     if (board_parts(parts.toStdString()).empty()) {
-        emit document_.said(tr("Which parts go onto %1? Behind the colon, with commas between.").arg(name),
+        emit document_.said(tell("Which parts go onto {name}? Behind the colon, with commas between.", name),
                             true, false);
         return;
     }
@@ -103,22 +103,22 @@ void BuildStation::keep_template() {
     if (!ok || name.isEmpty()) return;
     const auto folder = template_folder();
     if (!folder.mkpath(QStringLiteral("."))) {
-        emit document_.said(tr("%1 cannot be made.").arg(folder.absolutePath()), true, false);
+        emit document_.said(tell("{absolutePath} cannot be made.", folder.absolutePath()), true, false);
         return;
     }
     const auto file = folder.filePath(file_name(name));
     if (QFileInfo::exists(file)) {
-        emit document_.said(
-            tr("There is a set called “%1” already: forget that first, or give this another name.")
-                .arg(QFileInfo(file).completeBaseName()),
-            true, false);
+        emit document_.said(tell("There is a set called “{completeBaseName}” already: forget that first, or "
+                                 "give this another name.",
+                                 QFileInfo(file).completeBaseName()),
+                            true, false);
         return;
     }
     const auto saved = save_plan(template_of(document_.plan(), name.toStdString()), file.toStdString());
-    emit document_.said(saved
-                            ? tr("“%1” is kept: it stands under + Step of your own in every plan.").arg(name)
-                            : words_of(saved.error()),
-                        !saved, false);
+    emit document_.said(
+        saved ? tell("“{name}” is kept: it stands under + Step of your own in every plan.", name)
+              : words_of(saved.error()),
+        !saved, false);
 }
 
 }  // namespace sangre::app

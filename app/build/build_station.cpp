@@ -203,11 +203,9 @@ void BuildStation::refresh() {
     summary_->setText(
         !any ? QString()
         : touched > 0
-            ? tr("%1 of %2 done · %3 touched by edits since").arg(done).arg(steps.size()).arg(touched)
-            : tr("%1 of %2 done · about %3 of handwork left")
-                  .arg(done)
-                  .arg(steps.size())
-                  .arg(QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60)))));
+            ? tell("{done} of {count} done · {touched} touched by edits since", done, steps.size(), touched)
+            : tell("{done} of {count} done · about {minutes_left} of handwork left", done, steps.size(),
+                   QString::fromStdString(format(Second(minutes_left(document_.plan(), steps) * 60)))));
 }
 
 void BuildStation::go_to(const std::string& key) {
@@ -273,10 +271,10 @@ void BuildStation::take_photo() {
     auto* clipboard = menu.addAction(tr("From the clipboard"), this, [this, image] { keep_photo(image); });
     clipboard->setEnabled(!image.isNull());
     const auto newest = newest_picture();
-    auto* camera = menu.addAction(
-        newest.isEmpty() ? tr("The newest of the pictures folder: none is there")
-                         : tr("The newest of the pictures folder: %1").arg(QFileInfo(newest).fileName()),
-        this, [from_file, newest] { from_file(newest); });
+    auto* camera = menu.addAction(newest.isEmpty() ? tr("The newest of the pictures folder: none is there")
+                                                   : tell("The newest of the pictures folder: {fileName}",
+                                                          QFileInfo(newest).fileName()),
+                                  this, [from_file, newest] { from_file(newest); });
     camera->setEnabled(!newest.isEmpty());
     menu.addAction(tr("From a file…"), this, [this, from_file] {
         const auto file = QFileDialog::getOpenFileName(

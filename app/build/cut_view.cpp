@@ -33,8 +33,8 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
     text(p, QRectF(u(14), y, width() * 0.6, u(22)), words_of(g.what), t.ink, face(13, true));
     if (raw(g.bought) > 0)
         text(p, QRectF(width() * 0.6, y, width() * 0.4 - u(14), u(22)),
-             g.exact ? tr("%1 new").arg(app::said(g.bought))
-                     : tr("%1 new, at least %2").arg(app::said(g.bought), app::said(g.least_bought)),
+             g.exact ? tell("{length} new", app::said(g.bought))
+                     : tell("{length} new, at least {least}", app::said(g.bought), app::said(g.least_bought)),
              t.muted, face(12), Qt::AlignRight | Qt::AlignVCenter);
     y += u(24);
     const auto colour = g.colour.empty() ? t.cool : wire_colour(words_of(g.colour));
@@ -63,15 +63,17 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
                           .arg(words_of(g.what))
                           .arg(words_of(from.at_hand.empty() ? from.of : from.at_hand))
                           .arg(mark + QString::number(i)),
-                      tr("%1, %2, for %3").arg(mark, length, words_of(name_of(document_.plan(), piece.lead))),
+                      tell("{mark}, {length}, for {part}", mark, length,
+                           words_of(name_of(document_.plan(), piece.lead))),
                       [this, step = words_of(piece.step)] { emit chosen(step); },
                       {}});
             x += wide;
         }
         x = std::max(x, u(24) + whole);
-        text(p, QRectF(x + u(6), y - u(2), width() - x - u(18), u(20)),
-             from.of.empty() ? QString() : tr("%1 · %2 left").arg(words_of(from.of), app::said(from.left)),
-             t.good, face(11));
+        text(
+            p, QRectF(x + u(6), y - u(2), width() - x - u(18), u(20)),
+            from.of.empty() ? QString() : tell("{of} · {rest} left", words_of(from.of), app::said(from.left)),
+            t.good, face(11));
         y += u(40);
     }
     return y + u(4);
@@ -84,10 +86,8 @@ void CutView::paint(QPainter& p) {
         return text(p, QRectF(u(14), u(16), width() - u(28), u(24)), tr("Nothing to cut before it is wired."),
                     t.muted, face(13));
     text(p, QRectF(u(14), u(8), width() - u(28), u(22)),
-         tr("%1 pieces from %2 offcuts and %3 of new wire, %4 left over.")
-             .arg(list_.pieces)
-             .arg(list_.offcuts)
-             .arg(app::said(list_.bought), app::said(list_.left)),
+         tell("{pieces} pieces from {offcuts} offcuts and {length} of new wire, {rest} left over.",
+              list_.pieces, list_.offcuts, app::said(list_.bought), app::said(list_.left)),
          t.ink, face(14, true));
     double longest = 0.1;
     for (const auto& g : list_.groups)

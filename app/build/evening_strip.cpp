@@ -48,9 +48,9 @@ void EveningStrip::paint(QPainter& p) {
     const auto words_of_day = [&](size_t i) {
         const auto& e = evenings_[i];
         const double there = held_ && held_->date == e.date ? held_minutes_ : e.there;
-        return i == 0
-                   ? tr("%1 · %2").arg(said_day(e.date), QString::fromStdString(format(Second(there * 60))))
-                   : said_day(e.date);
+        return i == 0 ? tell("{day} · {there}", said_day(e.date),
+                             QString::fromStdString(format(Second(there * 60))))
+                      : said_day(e.date);
     };
     // What is done stands first, at a fixed width; each evening is at least as wide as its words.
     const double first = done > 0 ? u(64) : 0;
@@ -68,7 +68,7 @@ void EveningStrip::paint(QPainter& p) {
         soft.setAlpha(90);
         p.setBrush(soft);
         p.drawRoundedRect(QRectF(x, top, first - gap, tall), 4, 4);
-        text(p, QRectF(x, top + tall + u(4), first - gap + u(6), u(18)), tr("%1 done").arg(done), t.muted,
+        text(p, QRectF(x, top + tall + u(4), first - gap + u(6), u(18)), tell("{done} done", done), t.muted,
              face(11));
         x += first;
     }
@@ -98,24 +98,22 @@ void EveningStrip::paint(QPainter& p) {
              tonight ? t.ink : t.muted, face(11, tonight));
         auto& spot = add_spot(
             {QRectF(x, top, std::max(there * per_minute, 6.0), tall + u(20)), "evening:" + words_of(e.date),
-             tr("%1: %2 steps in %3 of %4%5")
-                 .arg(said_day(e.date))
-                 .arg(e.steps.size())
-                 .arg(QString::fromStdString(format(Second(e.used * 60))), length,
-                      e.bare.empty() ? tr(", safe to stop after it")
-                                     : tr(", %1 bare ends to cap").arg(e.bare.size())),
+             tell("{day}: {steps} {steps|step|steps} in {used} of {length}{safe|, safe to stop after it|, "
+                  "{ends} bare {ends|end|ends} to cap}",
+                  said_day(e.date), e.steps.size(), QString::fromStdString(format(Second(e.used * 60))),
+                  length, e.bare.empty(), e.bare.size()),
              [this, step = e.steps.empty() ? QString() : words_of(steps[e.steps.front()].key)] {
                  if (!step.isEmpty()) emit chosen(step);
              },
              [this, date = e.date] { edit_minutes(date); }, Qt::PointingHandCursor, true, said_day(e.date),
-             counted(static_cast<qsizetype>(e.steps.size()), tr("1 step"), tr("%1 steps"))});
+             tell("{steps} {steps|step|steps}", e.steps.size())});
         spot.how = tr("Click for its first step; right-click types how long there is; drag its edge.");
         edges_.push_back({x + there * per_minute, x, per_minute, e.date});
         x += whole + gap;
     }
     if (evenings_.size() > shown)
         text(p, QRectF(width() - u(12) - rest, top, rest + u(8), tall),
-             tr("+%1").arg(evenings_.size() - shown), t.muted, face(12));
+             tell("+{count}", evenings_.size() - shown), t.muted, face(12));
 }
 
 void EveningStrip::say_minutes(const std::string& date, double minutes) {

@@ -23,9 +23,7 @@ QString uses(const QString& all) {
     const auto each = all.split(QStringLiteral("; "));
     constexpr int most = 2;
     if (each.size() <= most + 1) return all;
-    return QObject::tr("%1 and %2 more")
-        .arg(each.mid(0, most).join(QStringLiteral(", ")))
-        .arg(each.size() - most);
+    return tell("{list} and {count} more", each.mid(0, most).join(QStringLiteral(", ")), each.size() - most);
 }
 
 }  // namespace
@@ -67,11 +65,11 @@ void ShoppingView::say_at_hand(const ShoppingLine& line) {
 
 void ShoppingView::ask_arrival(const ShoppingLine& line) {
     bool ok = false;
-    const auto date = QInputDialog::getText(
-                          this, tr("When it is expected"),
-                          tr("The day on which %1 should be here, such as %2. What needs it waits till then.")
-                              .arg(words_of(line.need.item), words_of(days_after(today(), 7))),
-                          QLineEdit::Normal, words_of(line.arrives), &ok)
+    const auto date = QInputDialog::getText(this, tr("When it is expected"),
+                                            tell("The day on which {item} should be here, such as "
+                                                 "{days_after}. What needs it waits till then.",
+                                                 words_of(line.need.item), words_of(days_after(today(), 7))),
+                                            QLineEdit::Normal, words_of(line.arrives), &ok)
                           .trimmed();
     if (!ok) return;
     const auto next = set_arrival(document_.plan(), line.need.key, date.toStdString());
@@ -94,7 +92,7 @@ void ShoppingView::state_menu(const ShoppingLine& line) {
     offer(tr("On its way"), OrderState::on_its_way);
     offer(tr("Arrived"), OrderState::arrived);
     menu.addAction(line.arrives.empty() ? tr("Say when it is expected…")
-                                        : tr("Expected on %1…").arg(words_of(line.arrives)),
+                                        : tell("Expected on {arrives}…", words_of(line.arrives)),
                    this, [this, line] { ask_arrival(line); });
     menu.addSeparator();
     menu.addAction(tr("At hand: so much of it lies in a drawer…"), this, [this, line] { say_at_hand(line); });
@@ -111,10 +109,9 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
     text(p, QRectF(left, area.top(), names, u(28)), words_of(l.need.item), here ? t.muted : t.ink,
          face(12, buys));
     const auto below = l.cheaper.empty() ? uses(words_of(l.need.used_for))
-                                         : tr("as good for %1 instead of %2: %3")
-                                               .arg(l.cheaper_each, 0, 'f', 2)
-                                               .arg(l.need.each, 0, 'f', 2)
-                                               .arg(words_of(l.cheaper));
+                                         : tell("as good for {cheaper_each} instead of {each}: {cheaper}",
+                                                QString::number(l.cheaper_each, 'f', 2),
+                                                QString::number(l.need.each, 'f', 2), words_of(l.cheaper));
     text(p, QRectF(left, area.top() + u(27), names, u(16)), below, l.cheaper.empty() ? t.muted : t.good,
          face(11));
     const int right = Qt::AlignRight | Qt::AlignVCenter;
@@ -133,12 +130,12 @@ void ShoppingView::paint_row(QPainter& p, const ShoppingLine& l, const QRectF& a
          l.price ? t.ink : t.muted, face(12), right);
     auto& spot = add_spot(
         {area, "buy:" + words_of(l.need.item),
-         tr("%1: needs %2, at hand %3, spare %4, sold in %5%6")
-             .arg(words_of(l.need.item), amount(l.need.amount, l.need.unit), amount(l.at_hand, l.need.unit),
-                  amount(l.spare, l.need.unit), amount(l.pack, l.need.unit),
-                  l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) +
-                                (l.arrives.empty() ? QString() : QStringLiteral(", ") + words_of(l.arrives))
-                          : QString()),
+         tell("{item}: needs {amount}, at hand {amount_2}, spare {amount_3}, sold in {amount_4}{word}",
+              words_of(l.need.item), amount(l.need.amount, l.need.unit), amount(l.at_hand, l.need.unit),
+              amount(l.spare, l.need.unit), amount(l.pack, l.need.unit),
+              l.state ? QStringLiteral(" · ") + words_of(said_word(*l.state)) +
+                            (l.arrives.empty() ? QString() : QStringLiteral(", ") + words_of(l.arrives))
+                      : QString()),
          [this, line = l] { next_state(line); }, [this, line = l] { state_menu(line); },
          Qt::PointingHandCursor, true, words_of(l.need.item),
          here      ? tr("at hand")
@@ -171,9 +168,12 @@ void ShoppingView::paint(QPainter& p) {
     if (list_.lines.empty())
         return text(p, QRectF(u(14), u(16), width() - u(28), u(24)), tr("Nothing to buy before it is wired."),
                     t.muted, face(13));
-    auto words = tr("%1 things to buy, %2").arg(list_.to_buy).arg(list_.price, 0, 'f', 2);
-    if (list_.unpriced > 0) words += tr(" and %1 without a price").arg(list_.unpriced);
-    text(p, QRectF(u(14), u(8), width() - u(28), u(22)), tr("%1; %2 at hand.").arg(words).arg(list_.at_hand),
+
+    text(p, QRectF(u(14), u(8), width() - u(28), u(22)),
+         tell("{to_buy} {to_buy|thing|things} to buy, {price}{some| and {unpriced} without a price|}; "
+              "{at_hand} at hand.",
+              list_.to_buy, QString::number(list_.price, 'f', 2), list_.unpriced > 0, list_.unpriced,
+              list_.at_hand),
          t.ink, face(14, true));
     double y = u(40);
     for (const auto& l : list_.lines) {

@@ -95,8 +95,7 @@ double StepCard::paint_heading(QPainter& p, bool done) {
     const auto& t = theme();
     const double w = width() - u(48);
     double y = u(12);
-    text(p, QRectF(u(24), y, w, u(18)),
-         tr("Step %1 of %2%3").arg(number_).arg(of_).arg(done ? tr(" · done") : QString()),
+    text(p, QRectF(u(24), y, w, u(18)), tell("Step {number} of {all}{done| · done|}", number_, of_, done),
          done ? t.good : t.muted, face(13, done));
     y += u(19);
     // The title wraps to two lines rather than being cut.
@@ -255,7 +254,7 @@ void StepCard::paint_clock(QPainter& p, const QRectF& area) {
     p.setPen(QPen(clock_.isActive() && left <= 3 ? t.danger : t.accent, u(4), Qt::SolidLine, Qt::FlatCap));
     p.setBrush(Qt::NoBrush);
     p.drawArc(area, 90 * 16, static_cast<int>(std::lround(-left / std::max(whole, 1e-9) * 360 * 16)));
-    const auto words = left < 60 ? tr("%1 s").arg(static_cast<int>(std::ceil(left)))
+    const auto words = left < 60 ? tell("{ceil} s", static_cast<int>(std::ceil(left)))
                                  : QString::fromStdString(format(Second(std::ceil(left))));
     text(p, area.adjusted(u(8), 0, -u(8), -u(12)), words, t.accent, face(left < 60 ? 22 : 16, true),
          Qt::AlignCenter);
@@ -263,7 +262,7 @@ void StepCard::paint_clock(QPainter& p, const QRectF& area) {
          clock_.isActive() ? tr("T: stop") : tr("T: count"), t.muted, face(11), Qt::AlignCenter);
     add_spot({area,
               QStringLiteral("clock"),
-              tr("Counts %1; T starts and stops it.").arg(QString::fromStdString(format(Second(whole)))),
+              tell("Counts {whole}; T starts and stops it.", QString::fromStdString(format(Second(whole)))),
               [this] { toggle_clock(); },
               {}});
 }
@@ -287,7 +286,7 @@ void StepCard::paint_foot(QPainter& p) {
     for (const auto& tool : step_->tools) tools << words_of(sangre::said(tool));
     const auto minutes = minutes_of(document_.plan(), document_.study().steps(), *step_);
     const QString foot =
-        tr("about %1 min").arg(std::lround(minutes)) +
+        tell("about {minutes} min", std::lround(minutes)) +
         (tools.isEmpty() ? QString() : QStringLiteral(" · ") + tools.join(QStringLiteral(", ")));
     text(p, QRectF(u(24), height() - u(30), width() - u(48), u(20)), foot, theme().muted, face(12));
 }

@@ -38,15 +38,15 @@ void StepList::show_evenings(const std::vector<EveningPlan>& evenings, const std
         for (const auto& b : e.bare) {
             const auto* lead = by_id(document_.plan().leads, b.lead);
             rows_.push_back(
-                {-1, tr("cap the bare end at %1")
-                         .arg(words_of(name_of(document_.plan(), b.at_source ? lead->from : lead->to)))});
+                {-1, tell("cap the bare end at {part}",
+                          words_of(name_of(document_.plan(), b.at_source ? lead->from : lead->to)))});
         }
     }
     // What waits for itself, or for what nobody says when it comes, is in no evening.
     QStringList items;
     for (const auto& h : held)
         if (h.until.empty() && !items.contains(words_of(h.item))) items << words_of(h.item);
-    for (const auto& item : items) rows_.push_back({-1, tr("on order: %1").arg(item)});
+    for (const auto& item : items) rows_.push_back({-1, tell("on order: {item}", item)});
     for (size_t i = 0; i < steps.size(); ++i)
         if (!listed[i] && !is_done(document_.plan(), steps[i])) add(i);
     setMinimumHeight(minimumSizeHint().height());
@@ -99,8 +99,8 @@ void StepList::paint(QPainter& p) {
             {area, "step:" + words_of(s.key), words_of(s.title),
              [this, key = words_of(s.key)] { emit chosen(key); },
              [this, key = words_of(s.key), at = area.center().toPoint()] { emit menu_wanted(key, at); }});
-        spot.value =
-            is_done(document_.plan(), s) ? tr("step %1, done").arg(number) : tr("step %1").arg(number);
+        spot.value = is_done(document_.plan(), s) ? tell("step {number}, done", number)
+                                                  : tell("step {number}", number);
         spot.selected = s.key == current_;
     }
 }

@@ -83,28 +83,29 @@ void LoadList::paint_row(QPainter& p, size_t i) {
     const Id id = load.id;
     const auto name = QString::fromStdString(load.name);
     const bool selected = document_.selects(id);
-    auto& spot = add_spot(
-        {area, "load:" + QString::fromStdString(id), Tip([this, id] {
-             const auto* now = by_id(document_.plan().loads, id);
-             if (!now) return QString();
-             QStringList taken;
-             for (const auto& c : load_chips(*now))
-                 if (c.assumed) taken << words_of(chip_words(c));
-             const auto assumed =
-                 taken.isEmpty() ? QString()
-                                 : tr("\nAssumed: %1. Its menu has the other way.").arg(taken.join(", "));
-             QStringList figures;
-             for (const auto& c : load_chips(*now)) figures << words_of(chip_words(c));
-             return tr("%1: %2").arg(QString::fromStdString(now->name), figures.join(QStringLiteral(", "))) +
-                    assumed;
-         }),
-         [this, id] {
-             if (document_.selection() == id)
-                 edit_load(id);
-             else
-                 document_.select(id);
-         },
-         [this, id] { menu(id); }});
+    auto& spot = add_spot({area, "load:" + QString::fromStdString(id), Tip([this, id] {
+                               const auto* now = by_id(document_.plan().loads, id);
+                               if (!now) return QString();
+                               QStringList taken;
+                               for (const auto& c : load_chips(*now))
+                                   if (c.assumed) taken << words_of(chip_words(c));
+                               const auto assumed =
+                                   taken.isEmpty() ? QString()
+                                                   : tell("\nAssumed: {list}. Its menu has the other way.",
+                                                          taken.join(", "));
+                               QStringList figures;
+                               for (const auto& c : load_chips(*now)) figures << words_of(chip_words(c));
+                               return tell("{now}: {list}", QString::fromStdString(now->name),
+                                           figures.join(QStringLiteral(", "))) +
+                                      assumed;
+                           }),
+                           [this, id] {
+                               if (document_.selection() == id)
+                                   edit_load(id);
+                               else
+                                   document_.select(id);
+                           },
+                           [this, id] { menu(id); }});
     spot.name = name, spot.selected = selected;
     spot.how = tr("Select; double-click or Enter edits its line");
     if (!exposed(area) && !QAccessible::isActive()) return;
@@ -188,23 +189,24 @@ void LoadList::edit_load(const Id& id) {
                 const auto edited = with_line(*before, std::move(read.load));
                 close_editor();
                 document_.apply([load = edited](const Plan& p) { return put_load(p, load); },
-                                tr("Change %1").arg(QString::fromStdString(edited.name)));
+                                tell("Change {edited}", QString::fromStdString(edited.name)));
                 return {};
             });
 }
 
 void LoadList::remove_load(const Id& id) {
     const auto name = QString::fromStdString(name_of(document_.plan(), id));
-    document_.apply([id](const Plan& p) { return sangre::remove_load(p, id); }, tr("Remove %1").arg(name));
-    emit document_.said(tr("%1 is removed, with its feed.").arg(name), false, true);
+    document_.apply([id](const Plan& p) { return sangre::remove_load(p, id); }, tell("Remove {name}", name));
+    emit document_.said(tell("{name} is removed, with its feed.", name), false, true);
 }
 
 void LoadList::measure_load(const Id& id, const QString& log_file) {
     const auto* load = by_id(document_.plan().loads, id);
     if (!load) return;
     const auto refuse = [&](const std::string& why) {
-        emit document_.said(tr("%1: %2. Nothing was changed.").arg(log_file, QString::fromStdString(why)),
-                            true, false);
+        emit document_.said(
+            tell("{log_file}: {why}. Nothing was changed.", log_file, QString::fromStdString(why)), true,
+            false);
     };
     QFile f(log_file);
     if (!f.open(QIODevice::ReadOnly)) return refuse(f.errorString().toStdString());
@@ -214,11 +216,11 @@ void LoadList::measure_load(const Id& id, const QString& log_file) {
     if (!profile) return refuse(profile.error());
     const auto name = QString::fromStdString(load->name);
     document_.apply([measured = profile->load](const Plan& p) { return put_load(p, measured); },
-                    tr("Measure %1").arg(name));
+                    tell("Measure {name}", name));
     document_.show_why(profile->why);
-    emit document_.said(tr("%1 now has measured figures: %2 typical, %3 peak.")
-                            .arg(name, QString::fromStdString(format(profile->load.typical)),
-                                 QString::fromStdString(format(profile->load.peak))),
+    emit document_.said(tell("{name} now has measured figures: {typical} typical, {peak} peak.", name,
+                             QString::fromStdString(format(profile->load.typical)),
+                             QString::fromStdString(format(profile->load.peak))),
                         false, true);
 }
 
@@ -239,7 +241,7 @@ void LoadList::menu(const Id& id) {
     for (const auto& way : other_ways(*load))
         m.addAction(menu_words(words_of(way.label)), [this, other = way.load] {
             document_.apply([other](const Plan& p) { return put_load(p, other); },
-                            tr("Take %1 otherwise").arg(words_of(other.name)));
+                            tell("Take {other} otherwise", words_of(other.name)));
         });
     auto* places = m.addMenu(tr("Located in"));
     for (const auto& place : document_.plan().places) {

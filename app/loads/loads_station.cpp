@@ -72,13 +72,13 @@ LoadsStation::LoadsStation(Document& document, QWidget* parent) : QWidget(parent
     repeats_->setMenu(new QMenu(repeats_));
     for (const int times : {1, 2, 3, 4, 6, 8, 12, 24})
         repeats_->menu()->addAction(
-            times == 1 ? tr("once a day") : tr("%1 times a day").arg(times), this, [this, times] {
+            times == 1 ? tr("once a day") : tell("{times} times a day", times), this, [this, times] {
                 document_.apply([times](const Plan& p) { return set_repeats(p, times); },
                                 tr("Repeat the phases"));
             });
     const auto count = [this] {
         const int times = document_.plan().repeats_per_day;
-        repeats_->setText(times <= 1 ? tr("once a day") : tr("%1 times a day").arg(times));
+        repeats_->setText(times <= 1 ? tr("once a day") : tell("{times} times a day", times));
     };
     connect(&document_, &Document::changed, repeats_, count);
     count();
@@ -124,7 +124,7 @@ void LoadsStation::show_reading() {
     QStringList words;
     for (const auto& c : read.chips) words << QString::fromStdString(chip_words(c));
     auto name = QString::fromStdString(read.load.name);
-    if (read.how_many.count > 1) name = tr("%1 × %2").arg(read.how_many.count).arg(name);
+    if (read.how_many.count > 1) name = tell("{count} × {name}", read.how_many.count, name);
     const auto mark = QStringLiteral("✓ ");
     echo_->say(mark + name + QStringLiteral(": ") + words.join(QStringLiteral(" · ")), t.good,
                {static_cast<int>(mark.size()), static_cast<int>(name.size()), Apart::How::bold});
@@ -148,8 +148,8 @@ void LoadsStation::add_typed() {
             for (const auto& load : all) next = add_load(std::move(next), load);
             return next;
         },
-        read.how_many.count > 1 ? tr("Add %1 × %2").arg(read.how_many.count).arg(name)
-                                : tr("Add %1").arg(name));
+        read.how_many.count > 1 ? tell("Add {count} × {name}", read.how_many.count, name)
+                                : tell("Add {name}", name));
     document_.select(first);
     entry_->clear();
 }
@@ -160,8 +160,8 @@ void LoadsStation::paste(const QString& text) {
     if (!loads) {
         const auto& p = loads.error().front();
         emit document_.said(
-            tr("Line %1: %2 Nothing was pasted.").arg(p.line).arg(QString::fromStdString(p.message)), true,
-            false);
+            tell("Line {line}: {message} Nothing was pasted.", p.line, QString::fromStdString(p.message)),
+            true, false);
         return;
     }
     document_.apply(
@@ -171,9 +171,7 @@ void LoadsStation::paste(const QString& text) {
             return next;
         },
         tr("Paste loads"));
-    emit document_.said(
-        counted(static_cast<qsizetype>(loads->size()), tr("1 load pasted."), tr("%1 loads pasted.")), false,
-        true);
+    emit document_.said(tell("{loads} {loads|load|loads} pasted.", loads->size()), false, true);
 }
 
 bool LoadsStation::eventFilter(QObject* watched, QEvent* e) {

@@ -115,7 +115,7 @@ void MissionStrip::paint_current(QPainter& p) {
     if (m.phases.size() != phases.size()) return;
     const bool known = m.not_found_in.empty();
     text(p, QRectF(u(12), u(28), left_edge() - u(16), u(18)),
-         tr("peak %1").arg(known ? QString::fromStdString(format(Ampere(top))) : QStringLiteral("—")), t.ink,
+         tell("peak {top}", known ? QString::fromStdString(format(Ampere(top))) : QStringLiteral("—")), t.ink,
          face(13, true));
     if (!known) return;
     for (size_t i = 0; i < phases.size(); ++i) {
@@ -128,10 +128,10 @@ void MissionStrip::paint_current(QPainter& p) {
         p.drawRect(QRectF(edges_[i] + 1, base - peak, w - 2, peak));
         p.setBrush(t.flow);
         p.drawRect(QRectF(edges_[i] + 1, base - typical, w - 2, typical));
-        const auto tip = tr("%1: %2 on average, %3 with all that runs at its peak together")
-                             .arg(QString::fromStdString(phases[i].name),
-                                  QString::fromStdString(format(m.phases[i].current)),
-                                  QString::fromStdString(format(m.phases[i].peak)));
+        const auto tip =
+            tell("{phases}: {current} on average, {peak} with all that runs at its peak together",
+                 QString::fromStdString(phases[i].name), QString::fromStdString(format(m.phases[i].current)),
+                 QString::fromStdString(format(m.phases[i].peak)));
         add_spot({QRectF(edges_[i], u(6), w, current_height()),
                   "current" + QString::number(i),
                   tip,
@@ -163,11 +163,12 @@ void MissionStrip::paint_heads(QPainter& p) {
              Qt::AlignCenter);
         const auto duration = i < shown_.size() ? shown_[i] : phases[i].duration;
         // Where there is room for it: its strip shows it, too.
-        const auto lasts = QString::fromStdString(format(duration)), both = lasts + tr(" · charging");
+        const auto lasts = QString::fromStdString(format(duration)),
+                   both = lasts + QStringLiteral(" · ") + tr("charging");
         const bool said = phases[i].charging && text_width(both, face(11)) <= time.width();
         text(p, time, said ? both : lasts, t.muted, face(11), Qt::AlignCenter);
         auto& head = add_spot({name, "phase" + QString::number(i),
-                               tr("Look at %1.").arg(QString::fromStdString(phases[i].name)),
+                               tell("Look at {phases}.", QString::fromStdString(phases[i].name)),
                                [this, i] {
                                    auto c = document_.conditions();
                                    c.phase = document_.plan().phases[i].id;
@@ -180,7 +181,8 @@ void MissionStrip::paint_heads(QPainter& p) {
         auto& length =
             add_spot({time, "duration" + QString::number(i), tr("Type how long, such as 2h30"),
                       [this, i] { edit_duration(i); }, [this, i] { phase_menu(i); }, Qt::IBeamCursor});
-        length.name = tr("Length of %1").arg(QString::fromStdString(phases[i].name)), length.value = lasts;
+        length.name = tell("Length of {phases}", QString::fromStdString(phases[i].name)),
+        length.value = lasts;
         length.how = tr("Or drag the border.");
     }
 }
@@ -208,7 +210,8 @@ void MissionStrip::paint_states(QPainter& p) {
                                        set_cell({i, l}, next_state(state, document_.plan().loads[l]));
                                    },
                                    menu});
-            spot.name = tr("%1 in %2").arg(words_of(plan.loads[l].name), words_of(plan.phases[i].name));
+            spot.name =
+                tell("{loads} in {phases}", words_of(plan.loads[l].name), words_of(plan.phases[i].name));
             spot.value = share < 1 ? percent : state_word(state);
             spot.how = tr("Click changes it, drag paints it on.");
             if (!shown) continue;
@@ -241,9 +244,10 @@ QString MissionStrip::cell_tip(Cell cell) const {
     const auto& phase = document_.plan().phases[cell.phase];
     const auto& load = document_.plan().loads[cell.load];
     const double share = share_in(phase, load);
-    return tr("%1 in %2: %3\nA percentage can be typed.")
-        .arg(QString::fromStdString(load.name), QString::fromStdString(phase.name),
-             share < 1 ? QString::fromStdString(format_percent(share)) : state_word(state_in(phase, load)));
+    return tell(
+        "{load} in {phase}: {share}\nA percentage can be typed.", QString::fromStdString(load.name),
+        QString::fromStdString(phase.name),
+        share < 1 ? QString::fromStdString(format_percent(share)) : state_word(state_in(phase, load)));
 }
 
 std::optional<MissionStrip::Cell> MissionStrip::cell_at(QPointF at) const {
@@ -269,8 +273,9 @@ void MissionStrip::set_cell(Cell cell, LoadState state) {
         share_in(plan.phases[cell.phase], plan.loads[cell.load]) == 1)
         return;
     const Id phase = plan.phases[cell.phase].id, load = plan.loads[cell.load].id;
-    document_.apply([=](const Plan& p) { return set_state(p, phase, load, state); },
-                    tr("%1 %2").arg(QString::fromStdString(plan.loads[cell.load].name), state_word(state)));
+    document_.apply(
+        [=](const Plan& p) { return set_state(p, phase, load, state); },
+        tell("{loads} {state_word}", QString::fromStdString(plan.loads[cell.load].name), state_word(state)));
 }
 
 void MissionStrip::edit_share(Cell cell, const QString& typed) {
@@ -365,8 +370,8 @@ void MissionStrip::mouseReleaseEvent(QMouseEvent* e) {
         dragged_.reset();
         shown_.clear();
         document_.apply([id = phase.id, wanted](const Plan& p) { return set_phase_duration(p, id, wanted); },
-                        tr("%1 lasts %2")
-                            .arg(QString::fromStdString(phase.name), QString::fromStdString(format(wanted))));
+                        tell("{phase} lasts {wanted}", QString::fromStdString(phase.name),
+                             QString::fromStdString(format(wanted))));
         update();
     }
     Canvas::mouseReleaseEvent(e);
@@ -411,7 +416,7 @@ void MissionStrip::phase_menu(size_t i) {
     });
     m.addAction(tr("Remove"), [this, phase] {
         document_.apply([id = phase.id](const Plan& p) { return remove_phase(p, id); },
-                        tr("Remove %1").arg(QString::fromStdString(phase.name)));
+                        tell("Remove {name}", QString::fromStdString(phase.name)));
     });
     m.exec(mapToGlobal(
         QPoint(static_cast<int>(edges_[i]), u(6) + static_cast<int>(current_height() + head_height()))));

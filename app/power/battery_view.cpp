@@ -208,8 +208,8 @@ double BatteryView::draw_picture(QPainter& p, double top) {
         text(p, words, tr("now"), t.accent, face(12, true));
         add_spot({QRectF(at - QPointF(u(10), u(10)), QSizeF(u(20), u(20))),
                   "now",
-                  tr("The plan's own: %1, %2, %3")
-                      .arg(name_of_pack(now->battery), said(now->mass), said(now->run_time)),
+                  tell("The plan's own: {name_of_pack}, {mass}, {run_time}", name_of_pack(now->battery),
+                       said(now->mass), said(now->run_time)),
                   {},
                   {},
                   Qt::WhatsThisCursor,
@@ -232,7 +232,8 @@ double BatteryView::draw_picture(QPainter& p, double top) {
         text(p, words, label, here ? t.accent : t.ink, face(12, here));
         add_spot({QRectF(at - QPointF(u(10), u(10)), QSizeF(u(20), u(20))),
                   QStringLiteral("mark%1").arg(i),
-                  tr("%1: %2, %3").arg(name_of_pack(c.battery), said(c.mass), said(c.run_time)),
+                  tell("{name_of_pack}: {mass}, {run_time}", name_of_pack(c.battery), said(c.mass),
+                       said(c.run_time)),
                   [this, i] { point_at(i); },
                   {},
                   Qt::PointingHandCursor,
@@ -306,7 +307,8 @@ double BatteryView::draw_rows(QPainter& p, double top) {
         cells(y - 1,
               {said(c.run_time), said(c.mass), money(std::round(c.cost)), said(c.at_worst),
                words_of(format_percent(c.share_of_limit)), QString::number(c.rails),
-               c.standby_days >= 730 ? tr("years") : tr("%1 d").arg(std::round(c.standby_days)),
+               c.standby_days >= 730 ? tr("years")
+                                     : tell("{days} d", static_cast<int>(std::round(c.standby_days))),
                said(c.charging)},
               t.ink, face(12));
         add_spot({row.adjusted(0, 0, -take_width - u(6), 0),
@@ -333,11 +335,10 @@ void BatteryView::draw_fallen(QPainter& p, double top) {
     const auto& all = comparison_.candidates;
     const auto from = front_size();
     text(p, QRectF(u(4), top, width() - u(8), u(22)),
-         (comparison_.present && !comparison_.present->serves
-              ? tr("The plan's own pack does not serve: %1.  ").arg(words_of(comparison_.present->why_not))
-              : QString()) +
-             counted(static_cast<qsizetype>(all.size() - from), tr("Another ruled out:"),
-                     tr("%1 others ruled out, the lightest first:")),
+         tell("{fails|The plan's own pack does not serve: {why_not}.  |}{count|Another ruled out:|{count} "
+              "others ruled out, the lightest first:}",
+              comparison_.present && !comparison_.present->serves,
+              comparison_.present ? words_of(comparison_.present->why_not) : QString(), all.size() - from),
          t.muted, face(13, true));
     double y = top + u(24);
     const auto seen = visibleRegion().boundingRect();

@@ -32,7 +32,7 @@ void FlowMap::paint_source(QPainter& p, const Block& b, const Source& source, co
     QString words;
     if (source.kind == SourceKind::panel) {
         const auto day = sun_day(source);
-        words = tr("%1 – %2 a day").arg(said(day.poor), said(day.good));
+        words = tell("{poor} – {good} a day", said(day.poor), said(day.good));
     } else if (const auto left = left_for_good(source)) {
         const double share = raw(*left) > 0 ? raw(worst.continuous) / raw(*left) : 1;
         const QRectF bar(area.left(), area.top(), area.width(), u(6));
@@ -42,9 +42,9 @@ void FlowMap::paint_source(QPainter& p, const Block& b, const Source& source, co
         p.setBrush(share > 1 ? t.danger : t.good);
         p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * std::clamp(share, 0.0, 1.0), u(6)), 3,
                           3);
-        words = tr("%1 of the %2 left for it").arg(said(worst.continuous), said(*left));
+        words = tell("{continuous} of the {left} left for it", said(worst.continuous), said(*left));
     } else
-        words = tr("%1 continuously").arg(said(worst.continuous));
+        words = tell("{continuous} continuously", said(worst.continuous));
     p.setFont(face(11));
     p.setPen(t.muted);
     p.drawText(QRectF(area.left(), area.top() + u(10), area.width(), area.height() - u(10)),
@@ -66,8 +66,8 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     line(QString::fromStdString(battery.name), t.ink, face(14, true));
     const bool pack = battery.kind == SourceKind::pack;
     if (pack && chemistry)
-        line(counted(battery.series, tr("1 cell · %1"), tr("%1 cells · %2"))
-                 .arg(said(battery.cell_capacity * battery.parallel)),
+        line(tell("{cells} {cells|cell|cells} · {capacity}", battery.series,
+                  said(battery.cell_capacity * battery.parallel)),
              t.muted, face(12));
     if (!pack) line(words_of(source_volts(battery)), t.muted, face(12));
     if (!pack) line(words_of(source_more(battery)), t.muted, face(12));
@@ -83,7 +83,8 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
                            [this, id = b.id, at = b.area.topRight()] { battery_menu(id, at); }});
     spot.name = QString::fromStdString(battery.name), spot.selected = document_.selects(b.id);
     if (battery.kind != SourceKind::panel)
-        spot.value = tr("%1, %2").arg(said(s.now.sources[b.index].volts), said(s.now.sources[b.index].amps));
+        spot.value =
+            tell("{volts}, {amps}", said(s.now.sources[b.index].volts), said(s.now.sources[b.index].amps));
     spot.how = pack ? tr("Right-click to type another pack or fit an old one to its measured discharge.")
                     : tr("Right-click to type it anew.");
     if (!pack) {
@@ -102,7 +103,7 @@ void FlowMap::paint_battery(QPainter& p, const Block& b) {
     const bool on_fill = charge > 0.5;
     text(p, vessel, QString::fromStdString(format_percent(charge)), on_fill ? t.accent_ink : t.ink,
          face(16, true), Qt::AlignCenter);
-    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tr("lasts %1").arg(lasts(b.index)), t.muted,
+    text(p, QRectF(x, b.area.bottom() - u(22), w, u(18)), tell("lasts {lasts}", lasts(b.index)), t.muted,
          face(11), Qt::AlignCenter);
     const QRectF dial = vessel;
     add_spot({dial, "charge", tr("Charge"), {}, {}, Qt::PointingHandCursor, false}).how =
@@ -120,10 +121,11 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
     const double x = b.area.left() + u(8), w = b.area.width() - u(14);
     const QRectF set(x, b.area.top() + u(20), w, u(16));
     const auto name = words_of(c.name);
-    const auto setting = tr("set %1  (%2)").arg(said(c.set), words_of(window_words(window)));
+    const auto setting = tell("set {setting}  ({window_words})", said(c.set), words_of(window_words(window)));
     const auto rise = type ? words_of(format_number(temperature_rise(*type, now.heat), 2)) : QString();
     const auto output =
-        type ? tr("%1 of %2").arg(said(now.out_amps), said(type->rated * type->trusted)) : QString();
+        type ? tell("{out_amps} of {rated}", said(now.out_amps), said(type->rated * type->trusted))
+             : QString();
     const auto heat = said(now.heat);
     const auto draw = [&](QPainter& to) {
         card(to, b.area, selected, wrong ? t.danger : QColor());
@@ -142,7 +144,7 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
         to.drawLine(QPointF(bar.left() + bar.width() * type->trusted, bar.top() - 2),
                     QPointF(bar.left() + bar.width() * type->trusted, bar.bottom() + 2));
         const QRectF foot(x, b.area.top() + u(46), w - u(4), u(16));
-        const auto warmer = tr("%1  +%2 K").arg(heat, rise);
+        const auto warmer = tell("{heat}  +{rise} K", heat, rise);
         const bool fits = text_width(output, face(11)) + text_width(warmer, face(11)) + u(8) < foot.width();
         text(to, foot, output, t.muted, face(11));
         text(to, foot, fits ? warmer : heat, t.heat, face(11), Qt::AlignRight | Qt::AlignVCenter);
@@ -154,15 +156,15 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
           draw);
     const auto in = said(now.in), out = said(now.out), kind = type ? words_of(type->name) + "\n" : QString();
     const Tip tip([=] {
-        return kind + tr("In %1, out %2. The mark is its derated current; at the right its dissipation%3.")
-                          .arg(in, out,
-                               rise.isEmpty() ? QString()
-                                              : tr(", which makes it %1 K warmer than the air").arg(rise));
+        return kind + tell(
+                          "In {volts_in}, out {volts_out}. The mark is its derated current; at the right its "
+                          "dissipation{warm|, which makes it {rise} K warmer than the air|}.",
+                          in, out, !rise.isEmpty(), rise);
     });
     auto& module = add_spot({b.area, "part:" + QString::fromStdString(b.id), tip,
                              [this, id = b.id] { document_.select(id); },
                              [this, id = b.id, at = b.area.bottomLeft()] { rail_menu(id, at); }});
-    module.name = name, module.value = tr("%1, %2").arg(output, heat), module.selected = selected;
+    module.name = name, module.value = tell("{volts}, {amps}", output, heat), module.selected = selected;
     module.how = tr("Right-click, or drag it, to split, merge or feed it from elsewhere.");
     add_spot({set,
               "set:" + QString::fromStdString(b.id),
@@ -171,7 +173,7 @@ void FlowMap::paint_converter(QPainter& p, const Block& b) {
               {},
               Qt::IBeamCursor,
               true,
-              tr("Set voltage of %1").arg(name),
+              tell("Set voltage of {name}", name),
               setting});
 }
 
@@ -189,7 +191,8 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
                                      : said(now.volts) + "  " + said(now.amps);
     const auto watts = said(now.watts);
     const bool tall = b.area.height() >= u(34), peaky = b.area.height() > u(58) && l.peak > l.typical;
-    const auto peak = peaky ? tr("peak %1 for %2").arg(said(l.peak), said(l.peak_time)) : QString();
+    const auto peak =
+        peaky ? tell("peak {peak} for {peak_time}", said(l.peak), said(l.peak_time)) : QString();
     const auto draw = [&](QPainter& to) {
         card(to, b.area, selected, wrong ? t.danger : QColor());
         const QRectF inner = b.area.adjusted(u(9), u(3), -u(6), -u(3));
@@ -215,7 +218,8 @@ void FlowMap::paint_load(QPainter& p, const Block& b) {
                                const auto into = feeds_into(document_.plan(), id);
                                if (!into.empty()) feed_menu(document_.plan().feeds()[into.front()].id, at);
                            }});
-    spot.name = name, spot.value = off ? figures : tr("%1, %2").arg(figures, watts), spot.selected = selected;
+    spot.name = name, spot.value = off ? figures : tell("{volts}, {amps}", figures, watts),
+    spot.selected = selected;
     spot.how = tr("Drag it onto another rail to feed it from there; right-click for its feed.");
 }
 

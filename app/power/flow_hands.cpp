@@ -112,14 +112,15 @@ void FlowMap::feed_menu(const Id& feed, QPointF at) {
             if (o.group != group) continue;
             const auto name = QString::fromStdString(o.name);
             auto* a = sub->addAction(
-                o.purpose.empty() ? name : tr("%1: %2").arg(name, QString::fromStdString(o.purpose)), this,
+                o.purpose.empty() ? name : tell("{now}: {list}", name, QString::fromStdString(o.purpose)),
+                this,
                 [this, edit = o.edit,
-                 words = group == Kind::take_out ? tr("Take out %1").arg(name)
-                         : group == Kind::seat   ? tr("Seat the fuse in: %1").arg(name)
-                         : group == Kind::coil   ? tr("Relay: %1").arg(name)
+                 words = group == Kind::take_out ? tell("Take out {name}", name)
+                         : group == Kind::seat   ? tell("Seat the fuse in: {name}", name)
+                         : group == Kind::coil   ? tell("Relay: {name}", name)
                          : group == Kind::warmth
-                             ? tr("Thermal switch sits %1").arg(name)
-                             : tr("Put in %1").arg(name)] { document_.apply_and_tell(edit, words); });
+                             ? tell("Thermal switch sits {name}", name)
+                             : tell("Put in {name}", name)] { document_.apply_and_tell(edit, words); });
             a->setToolTip(QString::fromStdString(o.purpose));
         }
         sub->setEnabled(!sub->isEmpty());
@@ -150,7 +151,7 @@ void FlowMap::add_source_actions(QMenu& menu, const Id& id) {
                 document_.apply_and_tell(Edit([offer, &catalogue = document_.catalogue()](const Plan& p) {
                                              return add_source(p, catalogue, offer);
                                          }),
-                                         tr("Added a %1").arg(words_of(source_said(offer.kind))));
+                                         tell("Added a {source}", words_of(source_said(offer.kind))));
                 document_.select(document_.plan().sources.back().id);
             });
     auto* gone = menu.addAction(tr("Remove it"), this, [this, id] {
@@ -210,8 +211,9 @@ void FlowMap::fit_battery(const Id& id, const QString& log_file) {
     const auto* chemistry =
         battery ? sangre::find(document_.catalogue().chemistries, battery->chemistry) : nullptr;
     const auto refuse = [&](const std::string& why) {
-        emit document_.said(tr("%1: %2. Nothing was changed.").arg(log_file, QString::fromStdString(why)),
-                            true, false);
+        emit document_.said(
+            tell("{log_file}: {why}. Nothing was changed.", log_file, QString::fromStdString(why)), true,
+            false);
     };
     if (!chemistry) return refuse("the pack's chemistry is not in the catalogue");
     QFile f(log_file);
@@ -224,9 +226,8 @@ void FlowMap::fit_battery(const Id& id, const QString& log_file) {
     fitted.health = fit->health, fitted.resistance_factor = fit->resistance_factor;
     document_.apply_and_tell(
         Edit([fitted](const Plan& p) { return put_source(p, fitted); }),
-        tr("Fit %1: %2 left, %3 inside")
-            .arg(QString::fromStdString(battery->name), QString::fromStdString(format(fit->capacity)),
-                 QString::fromStdString(format(fit->resistance))));
+        tell("Fit {pack}: {capacity} left, {resistance} inside", QString::fromStdString(battery->name),
+             QString::fromStdString(format(fit->capacity)), QString::fromStdString(format(fit->resistance))));
     document_.show_why(fit->why);
 }
 
@@ -276,8 +277,9 @@ void FlowMap::drop_rail(const Id& rail, const Block& onto, QPoint at) {
     // On another rail both make sense: ask.
     QMenu m(this);
     const auto there = QString::fromStdString(name_of(document_.plan(), onto.id));
-    m.addAction(tr("Merge into %1").arg(there), this, [this, rail, id = onto.id] { merge(id, rail); });
-    m.addAction(tr("Feed it from %1").arg(there), this, [this, rail, id = onto.id] { feed_from(rail, id); });
+    m.addAction(tell("Merge into {there}", there), this, [this, rail, id = onto.id] { merge(id, rail); });
+    m.addAction(tell("Feed it from {there}", there), this,
+                [this, rail, id = onto.id] { feed_from(rail, id); });
     m.exec(mapToGlobal(at));
 }
 

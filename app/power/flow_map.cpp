@@ -225,10 +225,10 @@ void FlowMap::answer_band(const Band& band, size_t f, double h) {
     const Tip tip([this, f] {
         if (f >= document_.plan().feeds().size()) return QString();
         const auto& flow = document_.study().now.feeds[f];
-        return tr("%1\n%2 · %3 · %4\n%5, drop %6")
-            .arg(words_of(feed_name(document_.plan(), document_.plan().feeds()[f])), said(flow.at_source),
-                 said(flow.supply), said(flow.sent), said(document_.study().harness.routes[f].length),
-                 words_of(format_percent(document_.study().worst.feeds[f].drop_share)));
+        return tell("{lead}\n{at_source} · {supply} · {sent}\n{length}, drop {drop_share}",
+                    words_of(feed_name(document_.plan(), document_.plan().feeds()[f])), said(flow.at_source),
+                    said(flow.supply), said(flow.sent), said(document_.study().harness.routes[f].length),
+                    words_of(format_percent(document_.study().worst.feeds[f].drop_share)));
     });
     const double grab = std::clamp(h, static_cast<double>(u(12)), static_cast<double>(u(46)));
     const auto id = document_.plan().feeds()[f].id;
@@ -278,7 +278,7 @@ void FlowMap::paint_heat(QPainter& p) {
     p.setPen(QPen(t.heat_soft, h, Qt::SolidLine, Qt::FlatCap));
     p.setBrush(Qt::NoBrush);
     p.drawPath(path);
-    const auto words = tr("%1 heat in wires").arg(said(s.now.wire_heat));
+    const auto words = tell("{wire_heat} heat in wires", said(s.now.wire_heat));
     const double wide = text_width(words, face(12)) + u(2), left = battery->area.left();
     std::vector<QRectF> candidates{QRectF(left, y + u(4), wide, u(16))};
     for (const int rise : {0, u(18), u(36), u(54), u(80)})

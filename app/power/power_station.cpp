@@ -108,8 +108,8 @@ const MissionPoint* PowerStation::cursor_point() const {
 }
 
 QString PowerStation::words_at(const MissionPoint& at) {
-    return tr(" %1 · %2 · %3 · %4 ")
-        .arg(said(at.time), words_of(format_percent(at.charge)), said(at.volts), said(at.amps));
+    return QStringList{said(at.time), words_of(format_percent(at.charge)), said(at.volts), said(at.amps)}
+        .join(QStringLiteral(" · "));
 }
 
 /// A thin upright there, with what the pack does then.

@@ -82,7 +82,7 @@ void SchoolsView::paint(QPainter& p) {
              busy_ ? tr("Wiring the plan every way …") : tr("Nothing to compare yet."), t.ink,
              face(16, true));
         text(p, QRectF(u(16), u(42), width() - u(30), u(20)),
-             busy_ ? tr("%1 % of the questions").arg(std::floor(share_ * 100))
+             busy_ ? tell("{share} % of the questions", static_cast<int>(share_ * 100))
                    : tr("List loads that can be wired; every way of building them is then shown here with "
                         "what it changes."),
              t.muted, face(13));
@@ -144,7 +144,7 @@ void SchoolsView::draw_way(QPainter& p, const QRectF& area, size_t question, siz
         if (!any) text(p, QRectF(x, y, inner.width(), u(17)), tr("No figure changes."), t.muted, face(12));
     }
     Spot spot{
-        area, key, can ? tr("Build it this way. %1").arg(words_of(w.told)) : words_of(w.refusal), {}, {}};
+        area, key, can ? tell("Build it this way. {told}", words_of(w.told)) : words_of(w.refusal), {}, {}};
     if (can)
         spot.activate = [this, question, way] { take(question, way); };
     else

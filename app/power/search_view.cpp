@@ -58,7 +58,7 @@ void SearchView::take(size_t i) {
     if (i >= result_.plans.size()) return;
     auto next = result_.plans[i].plan;
     document_.apply_and_tell(Edit([next = std::move(next)](const Plan&) { return next; }),
-                             tr("Take %1").arg(short_name(result_.plans[i].battery)));
+                             tell("Take {short_name}", short_name(result_.plans[i].battery)));
 }
 
 double SearchView::draw_head(QPainter& p) {
@@ -67,14 +67,14 @@ double SearchView::draw_head(QPainter& p) {
     const auto worth =
         std::count_if(result_.plans.begin(), result_.plans.end(), [](const auto& x) { return x.front; });
     const bool stale = searched_ && of_ != document_.kept_plan();
-    const QString title =
-        busy_        ? tr("Searching …")
-        : !searched_ ? tr("The best plan for these loads")
-        : stale      ? tr("Found for the plan as it was; search again for the plan as it is")
-                : tr("%1 plans worth comparing, of %2 without a danger").arg(worth).arg(result_.plans.size());
+    const QString title = busy_        ? tr("Searching …")
+                          : !searched_ ? tr("The best plan for these loads")
+                          : stale ? tr("Found for the plan as it was; search again for the plan as it is")
+                                  : tell("{worth} plans worth comparing, of {count} without a danger", worth,
+                                         result_.plans.size());
     text(p, QRectF(u(18), u(12), width() - u(150), u(26)), title, t.ink, face(16, true));
     text(p, QRectF(u(18), u(40), width() - u(150), u(20)),
-         busy_ ? tr("%1 % of the plans tried").arg(std::floor(share_ * 100))
+         busy_ ? tell("{share} % of the plans tried", static_cast<int>(share_ * 100))
                : tr("Every battery that no other beats, with every way to size wires, set rails, separate "
                     "noise and group leads."),
          t.muted, face(13));
@@ -86,14 +86,15 @@ double SearchView::draw_head(QPainter& p) {
         p.setBrush(t.accent);
         p.drawRoundedRect(QRectF(bar.left(), bar.top(), bar.width() * share_, bar.height()), 3, 3);
     } else if (searched_)
-        text(p, QRectF(u(18), u(62), width() - u(150), u(22)),
-             result_.complete
-                 ? tr("✓ All %1 tried, the best bettered in %2 more: no step helps them further.")
-                       .arg(result_.tried)
-                       .arg(result_.stepped)
-                 : tr("! Stopped after %1: something better may not have been tried.")
-                       .arg(result_.tried + result_.stepped),
-             result_.complete ? t.good : t.caution, face(13));
+        text(
+            p, QRectF(u(18), u(62), width() - u(150), u(22)),
+            result_.complete
+                ? tell(
+                      "✓ All {tried} tried, the best bettered in {stepped} more: no step helps them further.",
+                      result_.tried, result_.stepped)
+                : tell("! Stopped after {tried}: something better may not have been tried.",
+                       result_.tried + result_.stepped),
+            result_.complete ? t.good : t.caution, face(13));
     const QRectF button(width() - u(118), u(30), u(100), u(34));
     p.setPen(QPen(t.accent, 1));
     p.setBrush(busy_ ? t.card : t.accent);
@@ -153,14 +154,15 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
     text(p, QRectF(u(12), y + u(2), words, u(19)), name, plan.front ? t.ink : t.muted, face(13, plan.front));
     if (!best.isEmpty()) {
         const double left = u(12) + text_width(name, face(13, plan.front)) + u(10);
-        text(p, QRectF(left, y + u(2), words - left, u(19)), QStringLiteral("✓ ") + best.join(tr(", ")),
-             t.good, face(12, true));
+        text(p, QRectF(left, y + u(2), words - left, u(19)),
+             QStringLiteral("✓ ") + best.join(QStringLiteral(", ")), t.good, face(12, true));
     }
     QStringList steps;
     for (const auto& step : plan.steps) steps << words_of(step);
     auto how = words_of(practices_in_words(plan.practices));
-    if (steps.size() == 1) how += tr("; then %1").arg(steps.front());
-    if (steps.size() > 1) how += tr("; then %1 steps further").arg(steps.size());
+    if (!steps.empty())
+        how =
+            tell("{practices}; then {count|{step}|{count} steps further}", how, steps.size(), steps.front());
     text(p, QRectF(u(12), y + u(20), words, u(17)), how, t.muted, face(11));
     const std::array figures{said(plan.run_time),
                              said(plan.mass),
@@ -179,7 +181,7 @@ void SearchView::draw_row(QPainter& p, size_t i, double y, const std::array<doub
     add_spot(
         {button,
          QStringLiteral("take%1").arg(i),
-         tr("%1: %2").arg(name, how) +
+         tell("{now}: {list}", name, how) +
              (steps.isEmpty() ? QString() : QLatin1Char('\n') + steps.mid(0, 20).join(QLatin1Char('\n'))),
          [this, i] { take(i); },
          {}});

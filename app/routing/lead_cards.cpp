@@ -79,13 +79,10 @@ void LeadCards::paint_card(QPainter& p, const QRectF& area, size_t f) {
     const auto size = wire ? words_of(size_words(*wire)) : words_of(feed.wire);
     const auto title =
         !feed.cores.empty()
-            ? tr("%1   cut %2 of %3 cores, %4")
-                  .arg(words_of(lead_name(plan, feed)), said(laid.cut))
-                  .arg(feed.cores.size())
-                  .arg(size)
-            : tr("%1   cut %2%3 of %4")
-                  .arg(words_of(feed_name(plan, feed)),
-                       feed.ret == Return::own ? QStringLiteral("2 × ") : QString(), said(laid.cut), size);
+            ? tell("{lead}   cut {cut} of {cores} {cores|core|cores}, {size}",
+                   words_of(lead_name(plan, feed)), said(laid.cut), feed.cores.size(), size)
+            : tell("{lead}   cut {own_return|2 × |}{cut} of {size}", words_of(feed_name(plan, feed)),
+                   feed.ret == Return::own, said(laid.cut), size);
     const QRectF head(area.left() + u(14), area.top() + u(6), area.width() - u(28), u(20));
     text(p, head, title, t.ink, face(13, true));
     auto& spot =
@@ -117,13 +114,12 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
     for (const auto& hold : laid.holds) {
         const double x = x_of(hold.at);
         paint_thing(p, hold, x, y, u(2.0));
-        add_spot(
-            {QRectF(x - u(3), y - u(8), u(6), u(16)),
-             QStringLiteral("hold:%1:%2").arg(f).arg(&hold - laid.holds.data()),
-             tr("%1, %2 from %3")
-                 .arg(words_of(hold.name), said(hold.at), words_of(name_of(document_.plan(), feed.from))),
-             {},
-             {}});
+        add_spot({QRectF(x - u(3), y - u(8), u(6), u(16)),
+                  QStringLiteral("hold:%1:%2").arg(f).arg(&hold - laid.holds.data()),
+                  tell("{hold}, {at} from {part}", words_of(hold.name), said(hold.at),
+                       words_of(name_of(document_.plan(), feed.from))),
+                  {},
+                  {}});
     }
     for (size_t i = 0; i < laid.things.size(); ++i) {
         const auto& thing = laid.things[i];
@@ -142,16 +138,16 @@ double LeadCards::paint_lead(QPainter& p, const QRectF& area, const LaidStraight
                                             above ? y - u(29 + 15 * row) : y + u(15 + 15 * row), w, u(14));
         const auto at = room_.find(candidates);
         text(p, at, both, thing.what == LaidKind::hazard ? t.caution : t.ink, face(11), Qt::AlignCenter);
-        auto& on = add_spot(
-            {QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
-             QStringLiteral("on:%1:%2").arg(f).arg(i),
-             tr("%1, %2 from %3")
-                 .arg(words_of(thing.name), said(thing.at), words_of(name_of(document_.plan(), feed.from))),
-             [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
-             {},
-             movable(thing) ? Qt::SizeHorCursor : Qt::PointingHandCursor,
-             true,
-             words_of(thing.name)});
+        auto& on =
+            add_spot({QRectF(x - u(8), y - u(10), u(16), u(20)).united(at),
+                      QStringLiteral("on:%1:%2").arg(f).arg(i),
+                      tell("{hold}, {at} from {part}", words_of(thing.name), said(thing.at),
+                           words_of(name_of(document_.plan(), feed.from))),
+                      [this, id = thing.about.empty() ? feed.id : thing.about] { document_.select(id); },
+                      {},
+                      movable(thing) ? Qt::SizeHorCursor : Qt::PointingHandCursor,
+                      true,
+                      words_of(thing.name)});
         if (movable(thing)) on.how = tr("Drag it along the lead, or type its distance on its line.");
         if (movable(thing))
             grips_.push_back(

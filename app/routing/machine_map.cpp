@@ -210,11 +210,8 @@ void MachineMap::paint_length(QPainter& p, size_t i, const QPainterPath& path) {
     p.setBrush(t.card);
     p.drawRoundedRect(label, 4, 4);
     text(p, label, length, t.ink, face(12), Qt::AlignCenter);
-    const auto figures = tr("%1, %2, %3, bundle %4")
-                             .arg(length, things_on(way),
-                                  counted(static_cast<qsizetype>(s.harness.feeds_on_way[i].size()),
-                                          tr("1 feed"), tr("%1 feeds")),
-                                  said(s.harness.bundle[i]));
+    const auto figures = tell("{length}, {things_on}, {feeds} {feeds|feed|feeds}, bundle {bundle}", length,
+                              things_on(way), s.harness.feeds_on_way[i].size(), said(s.harness.bundle[i]));
     auto& spot = add_spot({label, "way:" + words_of(way.id),
                            words_of(name_of(plan, way.id)) + QStringLiteral(": ") + figures,
                            [this, id = way.id] {
@@ -321,10 +318,10 @@ void MachineMap::paint_things(QPainter& p, const Way& way, const QPainterPath& p
         text(p, beside, words, full ? t.danger : harms ? t.caution : t.ink, face(11, true), Qt::AlignCenter);
         auto& spot = add_spot({area, QStringLiteral("sign:%1:%2").arg(words_of(way.id)).arg(i),
                                opening ? words_of(opening_name(plan, *opening))
-                                       : tr("%1 on %2").arg(words, words_of(name_of(plan, way.id))),
+                                       : tell("{words} on {part}", words, words_of(name_of(plan, way.id))),
                                [this, id = opening ? opening->id : way.id] { document_.select(id); },
                                [this, id = way.id] { way_menu(id); }, Qt::PointingHandCursor, true,
-                               tr("%1 on %2").arg(words, words_of(name_of(plan, way.id)))});
+                               tell("{words} on {part}", words, words_of(name_of(plan, way.id)))});
         spot.how = opening ? tr("Click for what goes through it; right-click for more.")
                            : tr("Click for the way; right-click for more.");
     }

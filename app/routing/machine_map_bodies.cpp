@@ -42,7 +42,8 @@ void MachineMap::paint_bodies(QPainter& p) {
     for (const auto& [area, body] : outermost_first) {
         const bool selected = document_.selects(body->id), metal = body->material == BodyMaterial::metal;
         const auto name = words_of(body->name);
-        const auto kind = words_of(said_word(body->material)) + (body->sealed ? tr(", sealed") : QString());
+        const auto kind =
+            tell("{material}{sealed|, sealed|}", words_of(said_word(body->material)), body->sealed);
         const double wide = text_width(name, face(12, true)) + text_width(kind, face(11)) + u(16);
         // One that nothing stands in yet waits at the foot of the map.
         QRectF tab;

@@ -56,7 +56,7 @@ void MachineMap::paint_zones(QPainter& p) {
         text(p, label, words, t.caution, face(11, true), Qt::AlignCenter);
         room_.take(label);
         auto& spot = add_spot(
-            {label, "zone:" + words_of(zone.id), tr("%1: ways drawn through it meet it there.").arg(words),
+            {label, "zone:" + words_of(zone.id), tell("{words}: ways drawn through it meet it there.", words),
              [this, id = zone.id] { document_.select(id); }, [this, id = zone.id] { zone_menu(id); }});
         spot.how = tr("Drag it, or its corner; right-click for more.");
     }
@@ -86,7 +86,7 @@ void MachineMap::paint_bends(QPainter& p) {
                                    QStringLiteral("bend:%1:%2").arg(words_of(way.id)).arg(i),
                                    tr("Enter takes it away."), [this, id = way.id, i] { take_bend(id, i); },
                                    [this, id = way.id, i] { take_bend(id, i); }, Qt::SizeAllCursor, true,
-                                   tr("Bend %1").arg(i + 1)});
+                                   tell("Bend {number}", i + 1)});
             spot.how = tr("Drag it; a click with the right button takes it away.");
         }
     }

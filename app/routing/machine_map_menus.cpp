@@ -61,17 +61,17 @@ void MachineMap::edit_distance(const Id& id, size_t thing) {
     const auto* way = by_id(document_.plan().ways, id);
     if (!way || thing >= way->on_it.size()) return;
     const auto at = way->on_it[thing].at.value_or(way->length / 2);
-    edit_value_at(line_at(id), said(at), Dimension::length, "m",
-                  [this, way = *way, thing](double metres) -> QString {
-                      if (metres < 0 || metres > raw(way.length))
-                          return tr("It lies on the way: from 0 to %1 is expected.").arg(said(way.length));
-                      auto next = way;
-                      next.on_it[thing].at = Metre(metres);
-                      close_editor();
-                      document_.apply([next](const Plan& p) { return put_way(p, next); },
-                                      tr("Say where it lies on the way"));
-                      return {};
-                  });
+    edit_value_at(
+        line_at(id), said(at), Dimension::length, "m", [this, way = *way, thing](double metres) -> QString {
+            if (metres < 0 || metres > raw(way.length))
+                return tell("It lies on the way: from 0 to {length} is expected.", said(way.length));
+            auto next = way;
+            next.on_it[thing].at = Metre(metres);
+            close_editor();
+            document_.apply([next](const Plan& p) { return put_way(p, next); },
+                            tr("Say where it lies on the way"));
+            return {};
+        });
 }
 
 void MachineMap::edit_heat(const Id& id, size_t thing) {
@@ -143,7 +143,7 @@ void MachineMap::offer_new_things(QMenu& menu, const Way& way) {
                         [&](const auto& thing) { return thing.opening == opening.id; }))
             continue;
         menu.addAction(
-            tr("Through the %1").arg(menu_words(words_of(opening_name(document_.plan(), opening)))),
+            tell("Through the {opening}", menu_words(words_of(opening_name(document_.plan(), opening)))),
             [this, id = way.id, opening] {
                 document_.apply([=](const Plan& p) { return add_opening(p, id, opening); },
                                 tr("Go through an opening"));
@@ -171,14 +171,14 @@ void MachineMap::offer_thing(QMenu& menu, const Way& way, size_t i) {
     if (const auto* zone = by_id(plan.zones, thing.zone)) {
         // It is the zone's, not the way's: whatever were changed here would be as the zone says at the next
         // edit.
-        here->addAction(tr("In the zone %1").arg(menu_words(words_of(zone->name))),
+        here->addAction(tell("In the zone {zone}", menu_words(words_of(zone->name))),
                         [this, id = zone->id] { document_.select(id); });
         return;
     }
     if (opening)
         here->addAction(tr("Type it anew…"),
                         [this, way = way.id, id = opening->id] { edit_opening(way, id); });
-    here->addAction(tr("Type its distance from %1…").arg(menu_words(words_of(name_of(plan, way.from)))),
+    here->addAction(tell("Type its distance from {place}…", menu_words(words_of(name_of(plan, way.from)))),
                     [this, id = way.id, i] { edit_distance(id, i); });
     if (thing.kind == OnWayKind::heat)
         here->addAction(tr("Type how hot it gets…"), [this, id = way.id, i] { edit_heat(id, i); });
@@ -274,7 +274,7 @@ void MachineMap::place_menu(const Id& id) {
     in_body(tr("no body"), {});
     auto* parts = menu.addMenu(tr("Put here"));
     if (chosen.size() > 1) {
-        parts->addAction(tr("The %1 that are selected").arg(chosen.size()), [this, chosen, id] {
+        parts->addAction(tell("The {count} that are selected", chosen.size()), [this, chosen, id] {
             document_.apply(
                 [=](const Plan& p) {
                     auto next = p;

@@ -89,10 +89,11 @@ QString MachineMap::hint() const {
         return marks_.empty() ? tr("Click two points whose distance you know. Escape leaves it.")
                               : tr("Now the other point.");
     if (mode_ == Mode::line)
-        return tr("Click point by point from %1; Enter ends at %2, Backspace takes one back, Escape leaves "
-                  "it.")
-            .arg(words_of(name_of(document_.plan(), by_id(document_.plan().ways, drawing_)->from)),
-                 words_of(name_of(document_.plan(), by_id(document_.plan().ways, drawing_)->to)));
+        return tell(
+            "Click point by point from {part}; Enter ends at {part_2}, Backspace takes one back, Escape "
+            "leaves it.",
+            words_of(name_of(document_.plan(), by_id(document_.plan().ways, drawing_)->from)),
+            words_of(name_of(document_.plan(), by_id(document_.plan().ways, drawing_)->to)));
     return {};
 }
 
@@ -234,10 +235,10 @@ void MachineMap::paint_side(QPainter& p) {
     }
     if (picture_.isNull() && !name.isEmpty())
         tab(tr("! picture gone"), QStringLiteral("picture gone"), false,
-            tr("The picture %1 is not beside the plan: put it back, or drop it here again.").arg(name),
+            tell("The picture {name} is not beside the plan: put it back, or drop it here again.", name),
             [this] { ask_picture(); });
     const auto scale =
-        raw(shown->across) > 0 ? tr("%1 across").arg(app::said(shown->across)) : tr("! scale not set");
+        raw(shown->across) > 0 ? tell("{size} across", app::said(shown->across)) : tr("! scale not set");
     tab(
         scale, QStringLiteral("scale"), false, {}, [this] { begin_scale(); },
         tr("Click two points whose distance you know; right-click types how wide it is"));

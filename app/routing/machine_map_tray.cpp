@@ -37,14 +37,14 @@ void MachineMap::paint_tray(QPainter& p) {
         const double room = width() - x - u(70);
         if (text_width(name, face(12)) + u(18) > room) {
             const std::vector<Id> rest(waiting.begin() + static_cast<std::ptrdiff_t>(i), waiting.end());
-            chip(tr("+ %1").arg(rest.size()), QStringLiteral("tray more"),
-                 tr("%1 more have no place yet").arg(rest.size()), false,
+            chip(tell("+ {count}", rest.size()), QStringLiteral("tray more"),
+                 tell("{count} more have no place yet", rest.size()), false,
                  [this, rest, at = QPoint(static_cast<int>(x), static_cast<int>(y))] { rest_menu(rest, at); },
                  {});
             break;
         }
         chip(
-            name, "tray:" + words_of(waiting[i]), tr("%1 has no place yet").arg(name), false,
+            name, "tray:" + words_of(waiting[i]), tell("{name} has no place yet", name), false,
             [this, id = waiting[i], at = QPoint(static_cast<int>(x), static_cast<int>(y))] {
                 tray_menu(id, at);
             },

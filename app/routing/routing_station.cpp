@@ -124,7 +124,7 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
     const QRectF frame(0, 0, width() - u(2), u(278));
     card(p, frame);
     text(p, QRectF(u(12), u(8), width() - u(24), u(20)),
-         tr("Through the %1").arg(words_of(opening_size(opening))), t.ink, face(14, true));
+         tell("Through the {opening}", words_of(opening_size(opening))), t.ink, face(14, true));
     text(p, QRectF(u(12), u(27), width() - u(24), u(16)), words_of(name_of(plan, opening.id)), t.muted,
          face(11));
     const QPointF centre(frame.center().x(), u(126));
@@ -151,9 +151,8 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
         if (r.what == RoundOf::already || r.what == RoundOf::later)
             add_spot({box(r.at),
                       QStringLiteral("round%1").arg(i),
-                      (r.what == RoundOf::already ? tr("Through it already, %1 thick")
-                                                  : tr("Room is kept for one of %1"))
-                          .arg(said(Millimetre(2 * r.at.radius))),
+                      tell("{already|Through it already, {size} thick|Room is kept for one of {size}}",
+                           r.what == RoundOf::already, said(Millimetre(2 * r.at.radius))),
                       [] {},
                       {}});
     }
@@ -166,33 +165,33 @@ double CutPanel::paint_hole(QPainter& p, const HoleFill& h) {
         p.drawEllipse(box(w.at));
         add_spot({box(w.at),
                   QStringLiteral("wire%1").arg(i),
-                  tr("%1, %2, %3 thick")
-                      .arg(QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name),
-                           words_of(sangre::said(colour)), said(Millimetre(2 * w.at.radius))),
+                  tell("{lead}, {colour}, {size} thick",
+                       QString::fromStdString(feed.name.empty() ? feed_name(plan, feed) : feed.name),
+                       words_of(sangre::said(colour)), said(Millimetre(2 * w.at.radius))),
                   [this, id = feed.id] { document_.select(id); },
                   {}});
     }
     text(p, QRectF(u(12), u(206), width() - u(24), u(18)),
-         (packs_one(h) ? tr("%1 fills %2") : tr("%1 fill %2"))
-             .arg(words_of(packed_words(h)), words_of(format_percent(h.fill))),
+         tell("{packed} {one|fills|fill} {share}", words_of(packed_words(h)), packs_one(h),
+              words_of(format_percent(h.fill))),
          t.ink, face(13, true), Qt::AlignCenter);
     text(p, QRectF(u(12), u(224), width() - u(24), u(18)),
-         raw(opening.bore) > 0 ? tr("They need %1; it is %2.").arg(said(h.kept), said(opening.bore))
-                               : tr("They need %1; it is not measured yet.").arg(said(h.kept)),
+         raw(opening.bore) > 0 ? tell("They need {kept}; it is {bore}.", said(h.kept), said(opening.bore))
+                               : tell("They need {kept}; it is not measured yet.", said(h.kept)),
          h.fits ? t.good : t.danger, face(12), Qt::AlignCenter);
     if (!h.ends_pass)
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
-             tr("! The %1 plug does not pass.").arg(said(h.largest_end)), t.caution, face(12),
+             tell("! The {largest_end} plug does not pass.", said(h.largest_end)), t.caution, face(12),
              Qt::AlignCenter);
     else if (const auto* left = h.fits ? room(h) : nullptr)
         text(p, QRectF(u(8), u(242), width() - u(16), u(18)),
-             left->more_alike > 0 ? tr("room for %1 more").arg(left->more_alike)
+             left->more_alike > 0 ? tell("room for {more_alike} more", left->more_alike)
                                   : tr("room for no more of these"),
              left->more_alike > 0 ? t.good : t.caution, face(12), Qt::AlignCenter);
     text(p, QRectF(u(8), u(258), width() - u(16), u(16)),
          !h.fits ? tr("Drill it wider, or lead some of them another way.")
          : h.ends_pass
-             ? tr("Later: one of %1 at the most.").arg(room(h) ? said(room(h)->one) : tr("not known"))
+             ? tell("Later: one of {one} at the most.", room(h) ? said(room(h)->one) : tr("not known"))
              : tr("Thread first, then terminate: the Build does."),
          t.muted, face(11), Qt::AlignCenter);
     return frame.bottom() + u(10);
@@ -227,17 +226,18 @@ void CutPanel::paint_cuts(QPainter& p, double y) {
         text(p, QRectF(u(38), y, width() - u(182), u(25)), name,
              route.basis == LengthBasis::guessed ? t.caution : t.ink, face(12, selected));
         text(p, QRectF(width() - u(144), y, u(56), u(25)),
-             wire ? (cable ? tr("%1 cores, ").arg(f.cores.size()) : QString()) + words_of(size_words(*wire))
-                  : QString(),
+             !wire   ? QString()
+             : cable ? tell("{cores} {cores|core|cores}, {wire}", f.cores.size(), words_of(size_words(*wire)))
+                     : words_of(size_words(*wire)),
              t.muted, face(11), Qt::AlignRight | Qt::AlignVCenter);
         text(p, QRectF(width() - u(84), y, u(74), u(25)), count + said(route.cut), t.ink, face(12, true),
              Qt::AlignRight | Qt::AlignVCenter);
         const auto whole = words_of(lead_name(plan, f));
         auto& spot =
             add_spot({QRectF(u(4), y, width() - u(10), u(25)), "cut:" + QString::fromStdString(f.id),
-                      tr("%1: path %2, cut %3").arg(whole, said(route.length), said(route.cut)),
+                      tell("{whole}: path {length}, cut {cut}", whole, said(route.length), said(route.cut)),
                       [this, id = f.id] { document_.select(id); }, [this, id = f.id] { ways_menu(id); }});
-        spot.name = whole, spot.value = tr("path %1, cut %2").arg(said(route.length), said(route.cut));
+        spot.name = whole, spot.value = tell("path {length}, cut {cut}", said(route.length), said(route.cut));
         spot.selected = selected, spot.how = tr("Right-click for the other ways that it could go.");
     }
 }

@@ -45,8 +45,8 @@ void Badges::count_work() {
         else if (outside(judge(r, m->second)))
             bench.urgent = true;
     }
-    build.tip = counted(build.count, tr("1 step to do"), tr("%1 steps to do"));
-    bench.tip = counted(bench.count, tr("1 reading to take"), tr("%1 readings to take"));
+    build.tip = tell("{steps} {steps|step|steps} to do", build.count);
+    bench.tip = tell("{readings} {readings|reading|readings} to take", bench.count);
     badges_[static_cast<size_t>(Station::build)] = build;
     badges_[static_cast<size_t>(Station::bench)] = bench;
     bar_.set_badges(badges_);

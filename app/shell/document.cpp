@@ -83,8 +83,9 @@ void Document::touched() {
 bool Document::accepts(const Plan& next) {
     const auto fits = check_edit(plan(), next);
     if (!fits)
-        emit said(tr("Not done, since it could not be saved: %1").arg(QString::fromStdString(fits.error())),
-                  true, false);
+        emit said(
+            tell("Not done, since it could not be saved: {error}", QString::fromStdString(fits.error())),
+            true, false);
     return fits.has_value();
 }
 
@@ -116,12 +117,12 @@ void Document::apply_and_tell(const Edit& edit, const QString& what) {
     apply(edit, what);
     if (kept_plan() == before) return;
     const auto change = tell_change(compare_variants(*before, study_before, plan(), study_));
-    emit said(tr("%1 — %2").arg(what, QString::fromStdString(change)), false, true);
+    emit said(tell("{subject} — {change}", what, QString::fromStdString(change)), false, true);
 }
 
 bool Document::apply_and_tell(const tl::expected<Plan, std::string>& next, const QString& what) {
     if (!next) {
-        emit said(tr("%1: %2.").arg(what, QString::fromStdString(next.error())), true, false);
+        emit said(tell("{task}: {error}.", what, QString::fromStdString(next.error())), true, false);
         return false;
     }
     apply_and_tell(Edit([made = *next](const Plan&) { return made; }), what);
@@ -216,9 +217,9 @@ bool Document::propose_wiring() {
         for (const auto& r : proposal.error()) {
             if (!why.isEmpty()) why += QStringLiteral("  ");
             const auto reason = QString::fromStdString(r.reason);
-            why += r.load.empty() ? tr("No proposal: %1.").arg(reason)
-                                  : tr("%1 cannot be served: %2.")
-                                        .arg(QString::fromStdString(name_of(plan(), r.load)), reason);
+            why += r.load.empty() ? tell("No proposal: {reason}.", reason)
+                                  : tell("{part} cannot be served: {reason}.",
+                                         QString::fromStdString(name_of(plan(), r.load)), reason);
         }
         if (!proposal.error().front().load.empty()) select_only(proposal.error().front().load);
         emit said(why, true, false);
@@ -231,14 +232,13 @@ bool Document::propose_wiring() {
     // What it rests on comes first: that is what to say otherwise.
     QStringList taken;
     for (const auto& one : assumptions(plan(), study_)) taken << QString::fromStdString(one);
-    auto words = taken.isEmpty() ? QString() : tr("Assumed: %1.").arg(taken.join(QStringLiteral("; "))) + ' ';
-    const auto n = static_cast<qsizetype>(wired);
-    words += before == 0 ? counted(n, tr("Wired: 1 feed."), tr("Wired: %1 feeds."))
-                         : counted(n, tr("Wired anew: 1 feed."), tr("Wired anew: %1 feeds."));
+    auto words =
+        taken.isEmpty() ? QString() : tell("Assumed: {list}.", taken.join(QStringLiteral("; "))) + ' ';
+    words += tell("{first|Wired|Wired anew}: {feeds} {feeds|feed|feeds}.", before == 0, wired);
     const auto dangers = count(study_.findings, Severity::danger);
     if (dangers > 0)
-        words += ' ' + counted(static_cast<qsizetype>(dangers), tr("1 danger left; F8 shows it."),
-                               tr("%1 dangers left; F8 shows them."));
+        words +=
+            ' ' + tell("{dangers} {dangers|danger left; F8 shows it|dangers left; F8 shows them}.", dangers);
     emit said(words, dangers > 0, true);
     return true;
 }
@@ -263,8 +263,9 @@ void Document::keep_variant() {
     set_variant(kept_plan());
     QDir().mkpath(recovery_.folder());
     if (const auto written = save_plan(*variant_, variant_file().toStdString()); !written)
-        emit said(tr("Plan A is kept only until you leave: %1").arg(QString::fromStdString(written.error())),
-                  true, false);
+        emit said(
+            tell("Plan A is kept only until you leave: {error}", QString::fromStdString(written.error())),
+            true, false);
 }
 
 void Document::swap_variants() {
@@ -300,8 +301,8 @@ bool Document::keep_work(bool aside) {
 /// Said once for each reason; an empty one is that all is well.
 void Document::could_not_keep(const std::string& why) {
     if (std::exchange(not_kept_, why) == why || why.empty()) return;
-    emit said(tr("Unsaved work cannot be kept for the next start; save it to a file: %1")
-                  .arg(QString::fromStdString(why)),
+    emit said(tell("Unsaved work cannot be kept for the next start; save it to a file: {why}",
+                   QString::fromStdString(why)),
               true, false);
 }
 
@@ -313,10 +314,10 @@ bool Document::may_leave() {
 bool Document::notice_gone() {
     if (file_.isEmpty() || base_.isEmpty() || QFile::exists(file_)) return false;
     if (std::exchange(gone_, true)) return true;
-    emit said(
-        tr("%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.")
-            .arg(QFileInfo(file_).fileName()),
-        true, false);
+    emit said(tell("{fileName} is gone from disk. What is on screen is kept as unsaved work; saving writes "
+                   "the file again.",
+                   QFileInfo(file_).fileName()),
+              true, false);
     keep_work(true);
     emit file_changed();
     return true;
@@ -354,8 +355,8 @@ void Document::recover_for_file() {
         if (left.about.of.isEmpty() || QFileInfo(left.about.of) != QFileInfo(of)) continue;
         auto plan = load_plan(left.file.toStdString());
         if (!plan) {
-            emit said(tr("Unsaved work on this plan cannot be read and stays where it is: %1")
-                          .arg(QString::fromStdString(plan.error())),
+            emit said(tell("Unsaved work on this plan cannot be read and stays where it is: {error}",
+                           QString::fromStdString(plan.error())),
                       true, false);
             continue;
         }
@@ -380,8 +381,9 @@ void Document::recover_for_file() {
 bool Document::take_up(const Recovery::Left& left) {
     auto plan = load_plan(left.file.toStdString());
     if (!plan) {
-        emit said(tr("It cannot be read and stays where it is: %1").arg(QString::fromStdString(plan.error())),
-                  true, false);
+        emit said(
+            tell("It cannot be read and stays where it is: {error}", QString::fromStdString(plan.error())),
+            true, false);
         return false;
     }
     if (!may_leave()) return false;
@@ -421,13 +423,14 @@ void Document::check_disk() {
     const auto now = fingerprint(file_);
     if (now.isEmpty() || now == base_) return;
     if (modified()) {
-        emit said(tr("Another program has changed %1. Saving keeps both.").arg(QFileInfo(file_).fileName()),
-                  true, false);
+        emit said(
+            tell("Another program has changed {fileName}. Saving keeps both.", QFileInfo(file_).fileName()),
+            true, false);
         return;
     }
     auto plan = load_plan(file_.toStdString());
     if (!plan) {
-        emit said(tr("Another program has changed the file: %1").arg(QString::fromStdString(plan.error())),
+        emit said(tell("Another program has changed the file: {error}", QString::fromStdString(plan.error())),
                   true, false);
         return;
     }
@@ -439,8 +442,9 @@ void Document::check_disk() {
     saved_ = history_[at_].plan;
     refresh();
     emit file_changed();
-    emit said(tr("Another program has changed %1: this is what it wrote.").arg(QFileInfo(file_).fileName()),
-              false, true);
+    emit said(
+        tell("Another program has changed {fileName}: this is what it wrote.", QFileInfo(file_).fileName()),
+        false, true);
 }
 
 bool Document::save() { return !file_.isEmpty() && save_as(file_); }
@@ -479,9 +483,10 @@ bool Document::keep_version_before(const QString& file, QString& not_kept) {
     for (int n = 1; other.isEmpty() || QFile::exists(other); ++n)
         other = QStringLiteral("%1/%2 (%3).json")
                     .arg(info.absolutePath(), info.completeBaseName(),
-                         n == 1 ? tr("changed elsewhere") : tr("changed elsewhere %1").arg(n));
+                         n == 1 ? tr("changed elsewhere") : tell("changed elsewhere {count}", n));
     if (const auto kept = write_whole(*text, other.toStdString()); !kept) return fail(kept.error());
-    emit said(tr("Another program had changed the file; what it wrote is in %1.").arg(other), false, false);
+    emit said(tell("Another program had changed the file; what it wrote is in {other}.", other), false,
+              false);
     return true;
 }
 
@@ -504,13 +509,13 @@ bool Document::save_as(QString file) {
         return false;
     }
     if (const auto missing = bring_pictures(plan(), origin(), file, pictures_pool()); !missing.isEmpty())
-        emit said(tr("Not there to be kept beside the plan: %1.").arg(missing.join(QStringLiteral(", "))),
+        emit said(tell("Not there to be kept beside the plan: {list}.", missing.join(QStringLiteral(", "))),
                   true, false);
     recovery_.drop();
     const auto old_variant = variant_file();
     if (!not_kept.isEmpty())
-        emit said(tr("Saved to %1; the version before could not be kept: %2").arg(file, not_kept), true,
-                  false);
+        emit said(tell("Saved to {file}; the version before could not be kept: {not_kept}", file, not_kept),
+                  true, false);
     file_ = file, copy_of_.clear();
     gone_ = false, not_kept_.clear();
     base_ = fingerprint(file);

@@ -119,7 +119,7 @@ void Window::find_anything() {
         if (!kind->alone) continue;
         const auto word = QString::fromUtf8(kind->word);
         all.push_back(
-            {tr("Add a %1").arg(word), QStringLiteral("Insert"), [this, word] { line_->add(word + ' '); }});
+            {tell("Add a {word}", word), QStringLiteral("Insert"), [this, word] { line_->add(word + ' '); }});
     }
     const auto& plan = document_.plan();
     const auto things = [&](const auto& list, const QString& what, Station station) {

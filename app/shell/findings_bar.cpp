@@ -2,6 +2,7 @@
 
 #include "units/format.h"
 #include "widgets/canvas_access.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -145,9 +146,9 @@ QString FindingsBar::figures() const {
         : document_.plan().phases.empty() ? QStringLiteral("—")
         : s.mission.run_time_capped       ? tr("over a year")
                                           : QString::fromStdString(format(s.mission.run_time));
-    return tr("Runs %1  ·  worst drop %2  ·  %3")
-        .arg(run, QString::fromStdString(format_percent(s.worst.worst_drop_share)),
-             QString::fromStdString(format(s.mass)));
+    return tell("Runs {run}  ·  worst drop {worst_drop_share}  ·  {mass}", run,
+                QString::fromStdString(format_percent(s.worst.worst_drop_share)),
+                QString::fromStdString(format(s.mass)));
 }
 
 /// The mends of a finding, the plainest first, from the right; where they begin.
@@ -166,7 +167,8 @@ double FindingsBar::paint_mends(QPainter& p, const QRectF& row) {
              face(13, true), Qt::AlignCenter);
         add_spot({area,
                   "fix" + QString::number(i),
-                  cost.isEmpty() ? tr("Mend it: %1").arg(words) : tr("Mend it: %1 (%2)").arg(words, cost),
+                  cost.isEmpty() ? tell("Mend it: {words}", words)
+                                 : tell("Mend it: {words} ({cost})", words, cost),
                   [this, next = mends_[i].plan, words] {
                       document_.apply([next](const Plan&) { return next; }, words);
                   },

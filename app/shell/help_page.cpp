@@ -19,7 +19,7 @@ HelpPage::HelpPage(QWidget* parent) : QTextBrowser(parent) {
     QFile file(QString::fromStdString((data_directory() / "help" / "help.md").string()));
     auto text = file.open(QIODevice::ReadOnly)
                     ? QString::fromUtf8(file.readAll())
-                    : tr("The help's file cannot be read: %1").arg(file.errorString());
+                    : tell("The help's file cannot be read: {errorString}", file.errorString());
     text += words_of(lines_handbook());
     document()->setDocumentMargin(u(18));
     document()->setDefaultFont(face(13));

@@ -125,7 +125,7 @@ void LineBar::commit() {
                             characters(typed, next.error().end));
     const auto fresh = adding_ ? new_things(document_.plan(), *next) : std::vector<Id>();
     document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
-                    adding_ ? tr("Add: %1").arg(typed.section(',', 0, 0)) : tr("Type a line"));
+                    adding_ ? tell("Add: {section}", typed.section(',', 0, 0)) : tr("Type a line"));
     leave();
     // What is new is selected, so that what belongs beneath it can follow; an item leaves its lead selected.
     if (!fresh.empty() && name_of(document_.plan(), fresh.front()) != fresh.front())

@@ -68,7 +68,7 @@ void LineChips::lay_out() {
 
 QString LineChips::more_words() const {
     const auto hidden = line_->chips.size() - shown_;
-    return hidden == 0 ? QStringLiteral("+") : tr("%1 more").arg(hidden);
+    return hidden == 0 ? QStringLiteral("+") : tell("{hidden} more", hidden);
 }
 
 /// What goes by what it joins has no name of its own.
@@ -81,9 +81,9 @@ void LineChips::paint(QPainter& p) {
     if (!line_) return;
     const auto& t = theme();
     text(p, QRectF(u(14), u(8), width() - u(26), u(20)),
-         several()
-             ? tr("%1 × %2 · what they share").arg(subjects_.size()).arg(tr(line_word().toUtf8().constData()))
-             : tr("%1 · F2 types the whole line").arg(tr(line_word().toUtf8().constData())),
+         several() ? tell("{count} × {constData} · what they share", subjects_.size(),
+                          tr(line_word().toUtf8().constData()))
+                   : tell("{constData} · F2 types the whole line", tr(line_word().toUtf8().constData())),
          t.muted, face(11));
     for (size_t i = 0; i < areas_.size(); ++i) {
         const bool more = i == shown_;
@@ -148,7 +148,7 @@ void LineChips::say_of_all(const QString& begun) {
                 if (!next) return words_of(next.error().message);
                 close_editor();
                 document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
-                                tr("Say it of %1 things").arg(ids.size()));
+                                tell("Say it of {count} things", ids.size()));
                 return {};
             });
     if (editor()) editor()->end(false);
@@ -158,11 +158,12 @@ void LineChips::more_menu(const QPoint& at) {
     QMenu menu(this);
     menu.setToolTipsVisible(true);
     for (const auto* fact : line_->unsaid) {
-        auto* a = menu.addAction(tr("%1 — %2").arg(menu_words(tr(fact->word)), menu_words(tr(fact->help))),
-                                 this, [this, word = QString::fromUtf8(fact->word)] {
-                                     if (several()) return say_of_all(word + QLatin1Char(' '));
-                                     emit line_asked(QStringLiteral(", ") + word + QLatin1Char(' '));
-                                 });
+        auto* a = menu.addAction(
+            tell("{subject} — {change}", menu_words(tr(fact->word)), menu_words(tr(fact->help))), this,
+            [this, word = QString::fromUtf8(fact->word)] {
+                if (several()) return say_of_all(word + QLatin1Char(' '));
+                emit line_asked(QStringLiteral(", ") + word + QLatin1Char(' '));
+            });
         a->setToolTip(tr(fact->help));
     }
     menu.exec(mapToGlobal(at));

@@ -79,8 +79,7 @@ QString write_sheets(const std::vector<DiagramSheet>& sheets, const QString& tit
         const auto pdf = sheets_to_pdf(sheets, title.toStdString(), data_directory());
         return pdf ? written(*pdf, file) : words_of(pdf.error());
     }
-    if (kind != "svg" && kind != "png")
-        return QObject::tr("%1: a drawing ends in .svg, .pdf or .png").arg(file);
+    if (kind != "svg" && kind != "png") return tell("{file}: a drawing ends in .svg, .pdf or .png", file);
     const auto names = sheet_files(sheets.size(), file);
     for (size_t i = 0; i < sheets.size(); ++i) {
         const auto& sheet = sheets[i];

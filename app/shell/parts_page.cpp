@@ -82,10 +82,10 @@ void PartsPage::fill() {
             const auto text = words_of(e.kind + " " + e.name() + " " + e.id()).toLower();
             if (!std::all_of(words.begin(), words.end(), [&](const auto& w) { return text.contains(w); }))
                 continue;
-            auto* item =
-                new QListWidgetItem(own ? tr("%1 · %2 · your own").arg(words_of(e.name()), words_of(e.kind))
-                                        : QStringLiteral("%1 · %2").arg(words_of(e.name()), words_of(e.kind)),
-                                    list_);
+            auto* item = new QListWidgetItem(
+                own ? tell("{name} · {kind} · your own", words_of(e.name()), words_of(e.kind))
+                    : QStringLiteral("%1 · %2").arg(words_of(e.name()), words_of(e.kind)),
+                list_);
             item->setData(Qt::UserRole, static_cast<int>(i));
             if (e.id() == kept) list_->setCurrentItem(item);
         }
@@ -140,7 +140,8 @@ void PartsPage::keep() {
         return say(words_of(mine.error().message), true);
     }
     const auto id = mine->id();
-    if (!take_over(keep_entry(own_, *mine), tr("%1 is yours; plans can use it.").arg(words_of(mine->name()))))
+    if (!take_over(keep_entry(own_, *mine),
+                   tell("{mine} is yours; plans can use it.", words_of(mine->name()))))
         return;
     for (int i = 0; i < list_->count(); ++i)
         if (const auto& one = entries_[static_cast<size_t>(list_->item(i)->data(Qt::UserRole).toInt())];
@@ -155,7 +156,7 @@ void PartsPage::drop() {
     const auto* e = current();
     if (!e || !e->own) return;
     const auto name = words_of(e->name());
-    take_over(drop_entry(own_, e->kind, e->id()), tr("%1 is no longer among your own.").arg(name));
+    take_over(drop_entry(own_, e->kind, e->id()), tell("{name} is no longer among your own.", name));
 }
 
 }  // namespace sangre::app

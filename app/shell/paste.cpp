@@ -17,7 +17,7 @@ std::set<Id> chosen(const Document& document) {
 
 QString said_of(const Document& document, const std::set<Id>& things) {
     return things.size() == 1 ? words_of(name_of(document.plan(), *things.begin()))
-                              : QObject::tr("%1 things").arg(things.size());
+                              : tell("{count} things", things.size());
 }
 
 /// Takes the plan over and selects what is new in it.
@@ -53,7 +53,7 @@ bool copy_selected(Document& document) {
         things_to_text(document.plan(), document.catalogue(), with_what_is_theirs(document.plan(), things));
     if (lines.empty()) return false;
     QApplication::clipboard()->setText(words_of(lines));
-    emit document.said(QObject::tr("Copied: %1.").arg(said_of(document, things)), false, false);
+    emit document.said(tell("Copied: {said_of}.", said_of(document, things)), false, false);
     return true;
 }
 
@@ -62,7 +62,7 @@ bool remove_selected(Document& document) {
     const auto next = remove_things(document.plan(), things);
     if (things.empty() || next == document.plan()) return false;
     const auto words = said_of(document, things);
-    document.apply_and_tell(Edit([&](const Plan&) { return next; }), QObject::tr("Removed %1").arg(words));
+    document.apply_and_tell(Edit([&](const Plan&) { return next; }), tell("Removed {words}", words));
     document.select_only({});
     return true;
 }
@@ -73,7 +73,7 @@ bool duplicate_selected(Document& document) {
     const auto things = chosen(document);
     if (things.empty()) return false;
     return take_over(document, with_duplicates(document.plan(), document.catalogue(), things),
-                     QObject::tr("Duplicate %1").arg(said_of(document, things)),
+                     tell("Duplicate {said_of}", said_of(document, things)),
                      QObject::tr("Nothing was added."));
 }
 

@@ -1,4 +1,5 @@
 #include "shell/picture_reader.h"
+#include "widgets/words.h"
 
 #include <QFileInfo>
 #include <QImageReader>
@@ -22,7 +23,7 @@ void PictureReader::read(const QString& file, const std::function<void(const QIm
     const auto pixels = qint64(size.width()) * size.height();
     // What is refused unread is refused at once.
     if (!size.isValid() || pixels <= at_once || pixels > most_pixels) return give(read_picture(file), then);
-    emit document_.said(tr("Reading %1…").arg(QFileInfo(file).fileName()), false, false);
+    emit document_.said(tell("Reading {fileName}…", QFileInfo(file).fileName()), false, false);
     work_.start([this, file, then, number, plan = document_.opened()] {
         const auto picture = read_picture(file);
         QMetaObject::invokeMethod(this, [this, picture, then, number, plan] {

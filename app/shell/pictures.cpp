@@ -7,6 +7,7 @@
 #include <QObject>
 
 #include "plan/plan_pictures.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
@@ -22,25 +23,24 @@ QImage scaled_down(const QImage& picture) {
 }
 
 tl::expected<QImage, QString> read_picture(const QString& file) {
-    if (!QFileInfo::exists(file)) return tl::unexpected(QObject::tr("%1 is not there.").arg(file));
+    if (!QFileInfo::exists(file)) return tl::unexpected(tell("{file} is not there.", file));
     QImageReader::setAllocationLimit(most_megabytes);
     QImageReader reader(file);
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     const auto size = reader.size();
     if (!reader.canRead())
-        return tl::unexpected(QObject::tr("%1 is no picture that can be read (PNG, JPEG).").arg(file));
+        return tl::unexpected(tell("{file} is no picture that can be read (PNG, JPEG).", file));
     if (size.isValid() && qint64(size.width()) * size.height() > most_pixels)
-        return tl::unexpected(QObject::tr("%1 has %2 megapixels; up to %3 are read: make it smaller first.")
-                                  .arg(file)
-                                  .arg(qint64(size.width()) * size.height() / 1'000'000)
-                                  .arg(most_pixels / 1'000'000));
+        return tl::unexpected(
+            tell("{file} has {megapixels} megapixels; up to {most} are read: make it smaller first.", file,
+                 qint64(size.width()) * size.height() / 1'000'000, most_pixels / 1'000'000));
     // Where the format can, it is never whole in memory.
     if (size.isValid() && (size.width() > widest || size.height() > widest))
         reader.setScaledSize(size.scaled(widest, widest, Qt::KeepAspectRatio));
     const auto picture = reader.read();
     if (picture.isNull())
-        return tl::unexpected(QObject::tr("%1 is broken: %2").arg(file, reader.errorString()));
+        return tl::unexpected(tell("{file} is broken: {errorString}", file, reader.errorString()));
     return scaled_down(picture);
 }
 
@@ -55,7 +55,7 @@ tl::expected<QString, QString> keep_picture(const QImage& picture, const QString
         QStringLiteral("machine-%1.jpg").arg(QString::fromLatin1(hash.result().toHex().left(10)));
     const auto file = QDir(folder).filePath(name);
     if (!QDir().mkpath(folder) || (!QFileInfo::exists(file) && !small.save(file, "JPG", 88)))
-        return tl::unexpected(QObject::tr("%1 cannot be written").arg(file));
+        return tl::unexpected(tell("{file} cannot be written", file));
     return name;
 }
 

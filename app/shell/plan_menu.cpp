@@ -53,8 +53,8 @@ void Window::fill_plan_menu(QMenu& menu) {
     fill_demos_menu(document_, *menu.addMenu(tr("Demos")));
     auto* unsaved = menu.addMenu(tr("Unsaved plans"));
     for (const auto& left : document_.left_behind())
-        unsaved->addAction(tr("%1, %2").arg(menu_words(left.about.name),
-                                            QLocale().toString(left.when, QLocale::ShortFormat)),
+        unsaved->addAction(tell("{volts}, {amps}", menu_words(left.about.name),
+                                QLocale().toString(left.when, QLocale::ShortFormat)),
                            [this, left] { document_.take_up(left); });
     unsaved->setEnabled(!unsaved->isEmpty());
     menu.addAction(tr("Rename…"), this, &Window::rename_plan);
@@ -68,14 +68,14 @@ void Window::fill_plan_menu(QMenu& menu) {
                    &Document::back_to_version_before)
         ->setEnabled(!document_.version_before().isEmpty());
     menu.addSeparator();
-    menu.addAction(tr("Undo %1\tCtrl+Z").arg(document_.undo_text()), &document_, &Document::undo)
+    menu.addAction(tell("Undo {undo_text}\tCtrl+Z", document_.undo_text()), &document_, &Document::undo)
         ->setEnabled(document_.can_undo());
-    menu.addAction(tr("Redo %1\tCtrl+Shift+Z").arg(document_.redo_text()), &document_, &Document::redo)
+    menu.addAction(tell("Redo {redo_text}\tCtrl+Shift+Z", document_.redo_text()), &document_, &Document::redo)
         ->setEnabled(document_.can_redo());
     auto* back = menu.addMenu(tr("Undo back to"));
     const auto done = document_.history();
     for (size_t i = done.size(); i-- > 0 && done.size() - i <= 30;)
-        back->addAction(tr("before “%1”").arg(menu_words(done[i])), [this, i] { document_.undo_to(i); });
+        back->addAction(tell("before “{edit}”", menu_words(done[i])), [this, i] { document_.undo_to(i); });
     back->setEnabled(!back->isEmpty());
     const bool any = !document_.selected().empty();
     menu.addAction(tr("Cut\tCtrl+X"), [this] { cut_selected(document_); })->setEnabled(any);
@@ -89,7 +89,7 @@ void Window::fill_plan_menu(QMenu& menu) {
     menu.addAction(tr("Type its line…\tF2"), [this] { line_->change(document_.selection()); });
     menu.addAction(tr("Propose wiring\tCtrl+Enter"), &document_, &Document::propose_wiring);
     fill_practices_menu(document_, *menu.addMenu(tr("Schools to follow")));
-    menu.addAction(tr("Ambient temperature: %1…").arg(words_of(air_text(document_.plan()))), this,
+    menu.addAction(tell("Ambient temperature: {air_text}…", words_of(air_text(document_.plan()))), this,
                    &Window::ask_air);
     auto* flies = menu.addAction(tr("It flies"), [this](bool on) {
         document_.apply([on](const Plan& p) { return set_flies(p, on); },
@@ -183,8 +183,8 @@ void Window::export_paper(const Paper& paper) {
     if (!may_replace(sheet_files(sheets.size(), file), file)) return;
     const auto wrong = write_sheets(sheets, words_of(document_.plan().name), file);
     show_banner(!wrong.isEmpty() ? wrong
-                : paper.to_scale ? tr("Written to %1; print it at 100 %.").arg(file)
-                                 : tr("Written to %1.").arg(file),
+                : paper.to_scale ? tell("Written to {file}; print it at 100 %.", file)
+                                 : tell("Written to {file}.", file),
                 !wrong.isEmpty(), false);
 }
 
@@ -193,7 +193,7 @@ void Window::export_flow_map() {
                                tr("Pictures (*.svg *.pdf *.png)"), QStringLiteral("svg"));
     if (file.isEmpty()) return;
     const auto wrong = power()->map()->export_picture(file);
-    show_banner(wrong.isEmpty() ? tr("Written to %1.").arg(file) : wrong, !wrong.isEmpty(), false);
+    show_banner(wrong.isEmpty() ? tell("Written to {file}.", file) : wrong, !wrong.isEmpty(), false);
 }
 
 void Window::ask_print() {
@@ -221,7 +221,7 @@ bool Window::may_replace(const QStringList& files, const QString& asked) {
         if (f != asked && QFile::exists(f)) there << QFileInfo(f).fileName();
     return there.isEmpty() ||
            QMessageBox::question(this, tr("Replace"),
-                                 tr("These stand there already: %1. Replace them?").arg(there.join(", ")),
+                                 tell("These stand there already: {list}. Replace them?", there.join(", ")),
                                  QMessageBox::Yes | QMessageBox::No, QMessageBox::No) == QMessageBox::Yes;
 }
 
@@ -236,7 +236,7 @@ QString Window::ask_file(const QString& title, const QString& name, const QStrin
     const auto file = dialog.selectedFiles().constFirst();
     if (ending != QLatin1String("json") && !document_.file().isEmpty() &&
         QFileInfo(file) == QFileInfo(document_.file())) {
-        show_banner(tr("%1 is the plan itself; choose another name.").arg(file), true, false);
+        show_banner(tell("{file} is the plan itself; choose another name.", file), true, false);
         return {};
     }
     return file;
@@ -259,8 +259,8 @@ void Window::write_text(const QString& title, const QString& name, const QString
     const auto file = ask_file(title, name, kinds, ending);
     if (file.isEmpty()) return;
     const auto written = write_whole(text, file.toStdString());
-    show_banner(written ? tr("Written to %1.").arg(file) : QString::fromStdString(written.error()), !written,
-                false);
+    show_banner(written ? tell("Written to {file}.", file) : QString::fromStdString(written.error()),
+                !written, false);
 }
 
 void Window::copy_table(const std::string& table) {

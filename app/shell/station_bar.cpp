@@ -1,4 +1,5 @@
 #include "shell/station_bar.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -65,7 +66,7 @@ void StationBar::paint(QPainter& p) {
         auto& spot =
             add_spot({area, station_name(station), badge.tip, [this, station] { emit chosen(station); }, {}});
         spot.name = station_name(station), spot.selected = here;
-        spot.how = tr("%1 (Alt+%2)").arg(station_name(station)).arg(i + 1);
+        spot.how = tell("{station_name} (Alt+{number})", station_name(station), i + 1);
         if (badge.count > 0) spot.value = QString::number(badge.count);
     }
 }

@@ -78,7 +78,7 @@ void VariantBar::paint(QPainter& p) {
              face(12));
         add_spot({QRectF(x, 0, w, height()),
                   "figure:" + words_of(f->name),
-                  tr("%1\nA: %2, now: %3").arg(words_of(f->meaning), words_of(f->a), now),
+                  tell("{meaning}\nA: {first}, now: {now}", words_of(f->meaning), words_of(f->a), now),
                   {},
                   {},
                   Qt::WhatsThisCursor,

@@ -160,7 +160,7 @@ void WhatIfBar::take_air() {
     const auto v = parse_value(air_->text().toStdString(), Dimension::temperature, "°C");
     if (!v || *v < -60 || *v > 100) {
         emit document_.said(v ? tr("Air from −60 to 100 °C is understood.")
-                              : tr("Air: %1").arg(QString::fromStdString(v.error().message)),
+                              : tell("Air: {message}", QString::fromStdString(v.error().message)),
                             true, false);
         return refresh();
     }
@@ -233,7 +233,7 @@ void WhatIfBar::rebuild_switches() {
         toggles_.clear();
         for (const auto& [id, words] : wanted) {
             auto* toggle = new Toggle(words, this);
-            toggle->setToolTip(tr("%1 switch").arg(words));
+            toggle->setToolTip(tell("{words} switch", words));
             switches_->addWidget(toggle);
             connect(toggle, &Toggle::clicked, this, [this, id = id](bool on) { set_switch(id, on); });
             toggles_.emplace_back(id, toggle);

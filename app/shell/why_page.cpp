@@ -9,6 +9,7 @@
 
 #include "theme/theme.h"
 #include "widgets/paragraph.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 namespace {
@@ -90,8 +91,8 @@ void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
             face(13), u(4));
     } else {
         const auto title = said(why.title);
-        add(Kind::text, title.startsWith(tr("Why")) ? title : tr("Why: %1").arg(title), t.ink, face(15, true),
-            0);
+        add(Kind::text, title.startsWith(tr("Why")) ? title : tell("Why: {title}", title), t.ink,
+            face(15, true), 0);
         for (const auto& line : why.lines) {
             const bool heading = line.tone == Tone::heading;
             add(Kind::text, mark_of(line.tone) + said(line.text), colour_of(line.tone), face(13, heading),
@@ -108,7 +109,7 @@ void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
         if (!why.caution.empty())
             add(Kind::caution, QStringLiteral("! ") + said(why.caution), t.ink, face(13), u(12));
         if (!why.source.empty())
-            add(Kind::source, tr("Source: %1").arg(said(why.source)), t.muted, face(11), u(10));
+            add(Kind::source, tell("Source: {source}", said(why.source)), t.muted, face(11), u(10));
     }
     setAccessibleDescription(words());
     lay_out();
@@ -163,7 +164,7 @@ void WhyPage::paint(QPainter& p) {
             Spot spot{b.area, QStringLiteral("school %1").arg(b.school), said(s.purpose), {}, {}};
             if (const auto& here = follow_[b.school].here)
                 spot.activate = [this, s, here] {
-                    document_.apply(here, tr("Follow “%1”").arg(said(s.name)));
+                    document_.apply(here, tell("Follow “{school}”", said(s.name)));
                 };
             else
                 spot.cursor = Qt::ArrowCursor;
@@ -209,9 +210,9 @@ void WhyPage::paint_everywhere(QPainter& p, const Block& b) {
     text(p, area, tr("all"), theme().accent, face(12, hovered() == key), Qt::AlignCenter);
     add_spot({area,
               key,
-              tr("“%1” in the whole plan, and from now on").arg(said(s.name)),
+              tell("“{school}” in the whole plan, and from now on", said(s.name)),
               [this, s, all = follow_[b.school].everywhere] {
-                  document_.apply(all, tr("Follow “%1” everywhere").arg(said(s.name)));
+                  document_.apply(all, tell("Follow “{school}” everywhere", said(s.name)));
               },
               {}});
 }

@@ -86,9 +86,8 @@ void Window::recall_look() {
 }
 
 void Window::name_file() {
-    setWindowTitle(tr("%1%2 — Sangre")
-                       .arg(QString::fromStdString(document_.plan().name),
-                            document_.modified() ? QStringLiteral(" •") : QString()));
+    setWindowTitle(tell("{plan}{unsaved| •|} — Sangre", QString::fromStdString(document_.plan().name),
+                        document_.modified()));
     if (document_.file() == remembered_) return;
     remembered_ = document_.file();
     // Once there is time: it goes to disk.
@@ -493,9 +492,9 @@ void Window::dragEnterEvent(QDragEnterEvent* e) {
 void Window::dropEvent(QDropEvent* e) {
     for (const auto& url : e->mimeData()->urls())
         if (!url.isLocalFile() || !take_file(url.toLocalFile()))
-            show_banner(tr("%1 is no plan (.json), table of loads (.csv), lines of a plan (.txt) or picture "
-                           "(.png, .jpg).")
-                            .arg(url.fileName()),
+            show_banner(tell("{fileName} is no plan (.json), table of loads (.csv), lines of a plan (.txt) "
+                             "or picture (.png, .jpg).",
+                             url.fileName()),
                         true, false);
     if (!e->mimeData()->hasUrls() && e->mimeData()->hasImage()) {
         go(Station::routing);
@@ -516,7 +515,7 @@ void Window::save_to(const QString& file) {
     const auto listening = connect(&document_, &Document::said, this, [&] { talked = true; });
     const bool saved = document_.save_as(file);
     disconnect(listening);
-    if (saved && !talked) show_banner(tr("Saved to %1.").arg(document_.file()), false, false);
+    if (saved && !talked) show_banner(tell("Saved to {file}.", document_.file()), false, false);
 }
 
 void Window::save() { document_.file().isEmpty() ? ask_save_as() : save_to(document_.file()); }
@@ -531,8 +530,8 @@ void Window::remember(const QString& file) {
 
 bool Window::ask_lose(const QString& why) {
     QMessageBox ask(QMessageBox::Warning, tr("Unsaved work"),
-                    tr("“%1” has unsaved work, and it cannot be kept for the next start.")
-                        .arg(QString::fromStdString(document_.plan().name)),
+                    tell("“{plan}” has unsaved work, and it cannot be kept for the next start.",
+                         QString::fromStdString(document_.plan().name)),
                     QMessageBox::NoButton, this);
     ask.setInformativeText(why);
     auto* save = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);

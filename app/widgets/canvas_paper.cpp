@@ -3,6 +3,7 @@
 #include <QSvgGenerator>
 
 #include "widgets/canvas.h"
+#include "words.h"
 
 namespace sangre::app {
 
@@ -59,9 +60,9 @@ QString Canvas::export_picture(const QString& file) {
         QImage image(size() * 2, QImage::Format_RGB32);
         done = draw_into(image, 2) && image.save(file);
     } else
-        return tr("%1: a picture ends in .svg, .pdf or .png").arg(file);
+        return tell("{file}: a picture ends in .svg, .pdf or .png", file);
     update();
-    return done ? QString() : tr("%1 cannot be written").arg(file);
+    return done ? QString() : tell("{file} cannot be written", file);
 }
 
 }  // namespace sangre::app

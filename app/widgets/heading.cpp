@@ -130,7 +130,7 @@ void Heading::place_hint() {
 void Heading::say_next() {
     if (!document_ || !isVisible()) return;
     const auto next =
-        QObject::tr("Next: %1").arg(words_of(next_thing(stage_, document_->plan(), document_->study())));
+        tell("Next: {next_thing}", words_of(next_thing(stage_, document_->plan(), document_->study())));
     hint_->setText(next);
     place_hint();
     hint_->setToolTip(hint_words_.isEmpty() ? next : next + QLatin1Char('\n') + hint_words_);

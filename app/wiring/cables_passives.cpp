@@ -53,9 +53,10 @@ void CablesView::paint_passives(QPainter& p) {
         text(p, QRectF(area.left() + u(10), area.top() + u(4), wide - u(20), u(18)), words_of(part.name),
              t.ink, face(13, true));
         auto words = words_of(said_word(part.kind));
-        if (raw(part.seat.cutout) > 0) words += tr(" · hole %1").arg(said(part.seat.cutout));
+        if (raw(part.seat.cutout) > 0)
+            words += QStringLiteral(" · ") + tell("hole {cutout}", said(part.seat.cutout));
         if (raw(part.ohm) > 0) words += QStringLiteral(" · ") + said(part.ohm);
-        if (part.polar) words += tr(" · polarised");
+        if (part.polar) words += QStringLiteral(" · ") + tr("polarised");
         if (!part.place.empty()) words += QStringLiteral(" · ") + words_of(name_of(plan, part.place));
         text(p, QRectF(area.left() + u(10), area.top() + u(22), wide - u(20), u(28)), words, t.muted,
              face(12));
@@ -70,7 +71,7 @@ void CablesView::paint_passives(QPainter& p) {
             menu.exec(mapToGlobal(area.bottomLeft().toPoint()));
         };
         add_spot({area, QStringLiteral("part %1").arg(i),
-                  tr("%1, %2; its menu changes or removes it").arg(words_of(part.name), words),
+                  tell("{part}, {words}; its menu changes or removes it", words_of(part.name), words),
                   [this, id = part.id, i] {
                       if (document_.selection() == id)
                           edit_passive(i);

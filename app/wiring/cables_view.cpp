@@ -61,7 +61,7 @@ void CablesView::add_cable(CablePreset preset) {
     auto cable = make_cable(plan, preset, from, to);
     cable.id = fresh_id(plan, "cable", cable.name);
     document_.apply([cable](const Plan& p) { return put_cable(p, cable); },
-                    tr("Add a %1").arg(words_of(preset_name(preset))));
+                    tell("Add a {word}", words_of(preset_name(preset))));
     document_.select(cable.id);
 }
 
@@ -122,7 +122,7 @@ void CablesView::paint_offers(QPainter& p) {
                       top + tall * (static_cast<double>(i) + 0.5), tall, std::min<double>(u(4), tall * 0.5));
         add_spot({area,
                   QStringLiteral("offer %1").arg(n),
-                  tr("Add a %1").arg(words_of(preset_name(preset))),
+                  tell("Add a {word}", words_of(preset_name(preset))),
                   [this, preset] { add_cable(preset); },
                   {}});
         ++n;
@@ -148,7 +148,7 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
                                 menu.exec(mapToGlobal(area.topLeft().toPoint() + QPoint(u(20), u(20))));
                             }});
     text(p, QRectF(u(12), top + u(5), width() * 0.45, u(19)),
-         tr("C%1  %2").arg(cable + 1).arg(words_of(lead_name(plan, c))), t.ink, face(13, true));
+         tell("C{cable}  {lead}", cable + 1, words_of(lead_name(plan, c))), t.ink, face(13, true));
     const auto* wire = sangre::find(document_.catalogue().wires, c.wire);
     // Of one that feeds, what it comes to.
     const auto& feeds = plan.feeds();
@@ -156,15 +156,17 @@ void CablesView::paint_cable(QPainter& p, size_t cable, double top) {
     const auto* worst = fed == feeds.end()
                             ? nullptr
                             : &document_.study().worst.feeds[static_cast<size_t>(fed - feeds.begin())];
-    auto figures = tr("%1 of %2").arg(c.cores.size()).arg(wire ? words_of(size_words(*wire)) : tr("no wire"));
+    auto figures = tell("{cores} {cores|core|cores} of {wire}", c.cores.size(),
+                        wire ? words_of(size_words(*wire)) : tr("no wire"));
     // What nobody has said is no 0 V.
     if (const auto volts = worst ? worst->highest_end : c.volts; raw(volts) > 0)
         figures = said(volts) + QStringLiteral(" · ") + figures;
     if (worst)
-        figures += tr(" · feeds %1 with %2").arg(words_of(name_of(plan, c.to)), said(worst->continuous));
+        figures += QStringLiteral(" · ") + tell("feeds {part} with {continuous}",
+                                                words_of(name_of(plan, c.to)), said(worst->continuous));
     else if (raw(c.amps) > 0)
-        figures += tr(" · %1 through its supply").arg(said(c.amps));
-    if (c.terminated) figures += tr(" · a resistor at both ends");
+        figures += QStringLiteral(" · ") + tell("{amps} through its supply", said(c.amps));
+    if (c.terminated) figures += QStringLiteral(" · ") + tr("a resistor at both ends");
     if (const auto words = supplied_words(plan, document_.catalogue(), c); !words.empty())
         figures += QStringLiteral(" · ") + words_of(words);
     whole.value = figures, whole.selected = document_.selects(c.id);
@@ -239,9 +241,9 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
     pin(pin_to, loose && k.to_pin.empty() ? std::string("–") : k.to_pin);
     auto words = words_of(sangre::said(k.colour)) +
                  (k.signal.empty() ? QString() : QStringLiteral("  ") + words_of(k.signal));
-    if (loose) words += k.cut_back ? tr("  unused, cut back") : tr("  unused");
-    if (k.doubled > 0) words += tr("  doubled %1").arg(k.doubled);
-    if (k.twist > 0 && !loose) words += tr("  twisted %1").arg(k.twist);
+    if (loose) words += QStringLiteral("  ") + (k.cut_back ? tr("unused, cut back") : tr("unused"));
+    if (k.doubled > 0) words += QStringLiteral("  ") + tell("doubled {doubled}", k.doubled);
+    if (k.twist > 0 && !loose) words += QStringLiteral("  ") + tell("twisted {twist}", k.twist);
     const double wide = std::min(text_width(words, face(12, true)) + u(16), x1 - x0);
     const QRectF tag((x0 + x1 - wide) / 2, y - core_tall() / 2, wide, core_tall());
     p.setPen(Qt::NoPen);
@@ -256,7 +258,7 @@ void CablesView::paint_core(QPainter& p, size_t cable, size_t core, const QRectF
                            [this, cable, core] { edit_core(cable, core); },
                            {},
                            Qt::IBeamCursor});
-    spot.name = tr("Core %1").arg(core + 1), spot.value = words_of(core_line(k));
+    spot.name = tell("Core {core}", core + 1), spot.value = words_of(core_line(k));
 }
 
 void CablesView::edit_core(size_t cable, size_t core) {

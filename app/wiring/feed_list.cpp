@@ -14,9 +14,9 @@ namespace {
 QString outcome(const Fault& f) {
     switch (f.outcome) {
         case FaultOutcome::opens:
-            return FeedList::tr("opens in %1").arg(said(f.time));
+            return tell("opens in {time}", said(f.time));
         case FaultOutcome::hurts:
-            return FeedList::tr("wire %1 first").arg(said(f.wire));
+            return tell("wire {wire} first", said(f.wire));
         case FaultOutcome::never_opens:
             return FeedList::tr("never opens");
         case FaultOutcome::limited:
@@ -120,12 +120,12 @@ void FeedList::paint_row(QPainter& p, size_t i) {
     const auto size = protection.wire ? words_of(size_words(*protection.wire)) : tr("choose");
     auto& whole = add_spot({area, "feed:" + key, name, pick, {}});
     whole.selected = document_.selects(feed.id);
-    QStringList figures{own ? tr("fuse %1").arg(said(protection.rating)) : tr("no fuse of its own"), size,
+    QStringList figures{own ? tell("fuse {rating}", said(protection.rating)) : tr("no fuse of its own"), size,
                         said(s.harness.routes[i].length),
-                        tr("drop %1").arg(words_of(format_percent(worst.drop_share)))};
+                        tell("drop {drop_share}", words_of(format_percent(worst.drop_share)))};
     if (protection.insulation)
-        figures << tr("%1 of %2").arg(said(protection.warmest), said(protection.insulation->max));
-    figures << tr("short at its end: %1").arg(outcome(protection.fault));
+        figures << tell("{warm} of {limit}", said(protection.warmest), said(protection.insulation->max));
+    figures << tell("short at its end: {outcome}", outcome(protection.fault));
     whole.value = figures.join(QStringLiteral(", "));
     text(p, QRectF(u(12), area.top(), c.fuse - u(16), area.height()), name, t.ink, face(13, true));
 
@@ -141,7 +141,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
          face(12, own), Qt::AlignCenter);
     add_spot({pill,
               "fuse:" + key,
-              own ? tr("%1: choose another").arg(QString::fromStdString(protection.family->name))
+              own ? tell("{family}: choose another", QString::fromStdString(protection.family->name))
                   : tr("Choose a fuse"),
               [this, pick, i, pill] {
                   pick();
@@ -152,7 +152,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
               {},
               Qt::PointingHandCursor,
               true,
-              tr("Fuse of %1").arg(name),
+              tell("Fuse of {name}", name),
               own ? said(protection.rating) : tr("none")});
 
     const QRectF wire(c.wire, area.top(), c.length - c.wire - u(6), area.height());
@@ -165,22 +165,21 @@ void FeedList::paint_row(QPainter& p, size_t i) {
         p.drawEllipse(QRectF(wire.left() + d + 2, wire.center().y() - d / 2, d, d));
     }
     text(p, wire.adjusted(2 * d + u(8), 0, 0, 0), size, t.ink, face(13));
-    add_spot(
-        {wire,
-         "wire:" + key,
-         tr("%1 and %2. Choose another size")
-             .arg(words_of(sangre::said(feed.supply_colour)), words_of(sangre::said(feed.return_colour))),
-         [this, pick, i, wire] {
-             pick();
-             QMenu menu(this);
-             fill_wire_menu(menu, i);
-             menu.exec(mapToGlobal(wire.bottomLeft().toPoint()));
-         },
-         {},
-         Qt::PointingHandCursor,
-         true,
-         tr("Wire of %1").arg(name),
-         size});
+    add_spot({wire,
+              "wire:" + key,
+              tell("{wire} and {colour}. Choose another size", words_of(sangre::said(feed.supply_colour)),
+                   words_of(sangre::said(feed.return_colour))),
+              [this, pick, i, wire] {
+                  pick();
+                  QMenu menu(this);
+                  fill_wire_menu(menu, i);
+                  menu.exec(mapToGlobal(wire.bottomLeft().toPoint()));
+              },
+              {},
+              Qt::PointingHandCursor,
+              true,
+              tell("Wire of {name}", name),
+              size});
 
     const QRectF length(c.length, area.top(), c.drop - c.length - u(8), area.height());
     const auto& route = s.harness.routes[i];
@@ -196,7 +195,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
               {},
               Qt::IBeamCursor,
               true,
-              tr("Length of %1").arg(name),
+              tell("Length of {phases}", name),
               said(route.length)});
 
     const double limit = plan.practices.drop_limit;
@@ -235,7 +234,7 @@ void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
                                                 : tr("carries and protects");
             auto* a = menu.addAction(said(rating) + QStringLiteral("\t") + words, [this, id, family, rating] {
                 document_.apply([=, f = family->id](const Plan& q) { return set_fuse(q, id, f, rating); },
-                                tr("Fit a %1 fuse").arg(said(rating)));
+                                tell("Fit a {rating} fuse", said(rating)));
             });
             a->setCheckable(true);
             a->setChecked(p.family == family && p.rating == rating);
@@ -254,7 +253,7 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
         auto* a = menu.addAction(menu_words(QString::fromStdString(size_words(w))),
                                  [this, id = feed.id, to = w.id, words = w.size] {
                                      document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
-                                                     tr("Use %1").arg(QString::fromStdString(words)));
+                                                     tell("Use {words}", QString::fromStdString(words)));
                                  });
         a->setCheckable(true);
         a->setChecked(w.id == feed.wire);

@@ -49,7 +49,8 @@ double JointPanel::paint_tabs(QPainter& p, const Lead& feed) {
     const auto& t = theme();
     double x = u(14);
     for (const bool source : {true, false}) {
-        const auto words = tr("at %1").arg(words_of(name_of(document_.plan(), source ? feed.from : feed.to)));
+        const auto words =
+            tell("at {part}", words_of(name_of(document_.plan(), source ? feed.from : feed.to)));
         const double w = std::min<double>(text_width(words, face(12, true)) + u(16), (width() - u(40)) / 2.0);
         const QRectF tab(x, u(8), w, u(22));
         p.setPen(QPen(source == at_source_ ? t.accent : t.line, 1));
@@ -89,10 +90,11 @@ void JointPanel::paint(QPainter& p) {
     double top = head.bottom();
     QStringList amiss;
     if (const auto lacking = missing_tools_of(*work->kind, document_.plan().practices); !lacking.empty())
-        amiss << tr("You have no %1.").arg(joined(said_each(lacking)));
+        amiss << tell("You have no {list}.", joined(said_each(lacking)));
     if (work->tube_missing)
-        amiss << (work->to_buy ? tr("No tube at hand covers it; %1 would.").arg(words_of(work->to_buy->name))
-                               : tr("No tube covers it."));
+        amiss << (work->to_buy
+                      ? tell("No tube at hand covers it; {to_buy} would.", words_of(work->to_buy->name))
+                      : tr("No tube covers it."));
     if (!amiss.isEmpty()) {
         text(p, QRectF(u(14), top, width() - u(28), u(18)), amiss.join(QLatin1Char(' ')), t.danger,
              face(12, true));
@@ -140,30 +142,29 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     const auto& size = work.size;
     const auto tools = joined(said_each(tools_of(kind, size, document_.plan().practices)));
     if (!size.heat.empty())
-        words << words_of(heat_words(size)) +
-                     (raw(size.iron) > 0 ? tr(" at %1").arg(said(size.iron)) : QString()) +
-                     tr(", about %1").arg(said(size.dwell));
-    if (work.tube && raw(work.parking) > 0) words << tr("tube parked %1 off").arg(said(work.parking));
+        words << tell("{heat}{iron| at {degrees}|}, about {dwell}", words_of(heat_words(size)),
+                      raw(size.iron) > 0, said(size.iron), said(size.dwell));
+    if (work.tube && raw(work.parking) > 0) words << tell("tube parked {parking} off", said(work.parking));
     if (!kind.flux.empty() && kind.flux != kind.solder)
-        words << tr("flux: %1").arg(words_of(kind.flux))
-              << tr("solder: %1").arg(words_of(solder_words(work)));
-    if (kind.heat.empty()) words << tr("with %1").arg(tools);
+        words << tell("flux: {flux}", words_of(kind.flux))
+              << tell("solder: {solder_words}", words_of(solder_words(work)));
+    if (kind.heat.empty()) words << tell("with {tools}", tools);
     if (const auto at = feed_of(document_)) {
         const auto& feed = document_.plan().feeds()[*at];
         if (document_.plan().terminals.contains(at_source_ ? feed.from : feed.to))
-            words << tr("+ on %1, − on %2")
-                         .arg(words_of(landing_sign(document_.plan(), feed, {at_source_, false})),
-                              words_of(landing_sign(document_.plan(), feed, {at_source_, true})));
+            words << tell("+ on {landing_sign}, − on {landing_sign_2}",
+                          words_of(landing_sign(document_.plan(), feed, {at_source_, false})),
+                          words_of(landing_sign(document_.plan(), feed, {at_source_, true})));
     }
     auto tug = words_of(tug_words(work));
     while (tug.endsWith(QLatin1Char('.'))) tug.chop(1);
-    words << tr("below %1").arg(said(work.most)) << tug.left(1).toLower() + tug.mid(1);
+    words << tell("below {most}", said(work.most)) << tug.left(1).toLower() + tug.mid(1);
     auto line = words.join(QStringLiteral(" · "));
     if (!line.isEmpty()) line[0] = line[0].toUpper();
     p.setFont(face(12));
     p.setPen(theme().muted);
     p.drawText(area, Qt::TextWordWrap | Qt::AlignVCenter, line);
-    add_spot({area, "facts", tr("Tools: %1").arg(tools), {}, {}, Qt::ArrowCursor});
+    add_spot({area, "facts", tell("Tools: {tools}", tools), {}, {}, Qt::ArrowCursor});
 }
 
 void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
@@ -175,9 +176,9 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     const auto offer = [&](QMenu& to, const JointKind& k) {
         auto words = words_of(k.name);
         if (const auto lacking = missing_tools_of(k, plan.practices); !lacking.empty())
-            words += tr("  (you have no %1)").arg(joined(said_each(lacking)));
+            words = tell("{joint}  (you have no {tools})", words, joined(said_each(lacking)));
         else if (!takes(k, joint_copper(plan, catalogue, f, at_source_)))
-            words += tr("  (takes %1 to %2)").arg(said(k.least), said(k.most));
+            words = tell("{joint}  (takes {least} to {most})", words, said(k.least), said(k.most));
         auto* a = to.addAction(words, this, [this, id = f.id, kind = k.id, known = &catalogue] {
             document_.apply([=, source = at_source_](
                                 const Plan& p) { return set_end_joint(p, *known, id, source, kind); },
@@ -196,7 +197,7 @@ void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {
     for (const bool minus : {false, true})
         if (!minus || f.ret == Return::own) fill_landing_menu(menu, f, {at_source_, minus});
     const auto part = at_source_ ? f.from : f.to;
-    menu.addAction(tr("Terminals of %1…").arg(menu_words(words_of(name_of(plan, part)))), this,
+    menu.addAction(tell("Terminals of {part}…", menu_words(words_of(name_of(plan, part)))), this,
                    [this, part] { edit_terminals(part); });
 }
 

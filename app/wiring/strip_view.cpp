@@ -21,7 +21,7 @@ QString short_name(const Catalogue& catalogue, const Lead& feed, const StripItem
     if (d->kind == DeviceKind::fuse) return said(d->rating);
     if (!d->name.empty()) return words_of(d->name);
     if (const auto* plug = find(catalogue.connectors, d->type))
-        return QObject::tr("%1 plug").arg(said(plug->rated));
+        return tell("{rated} plug", said(plug->rated));
     return words_of(item.name);
 }
 
@@ -96,9 +96,9 @@ void StripView::paint(QPainter& p) {
         return;
     }
     const auto& feed = document_.plan().feeds()[*feed_];
-    const auto now = tr("%1 flow").arg(said(strip_.amps));
+    const auto now = tell("{amps} flow", said(strip_.amps));
     text(p, QRectF(u(14), u(6), width() - u(180), u(20)),
-         tr("%1   %2").arg(words_of(feed_name(document_.plan(), feed)), now), t.ink, face(13, true));
+         tell("{lead}   {now}", words_of(feed_name(document_.plan(), feed)), now), t.ink, face(13, true));
     const QRectF button(width() - u(150), u(6), u(138), u(22));
     p.setPen(QPen(shorting_ ? t.danger : t.line, 1));
     p.setBrush(shorting_ ? t.accent_soft : t.card);
@@ -172,8 +172,8 @@ void StripView::paint_item(QPainter& p, const StripItem& item, const QRectF& are
     text(p, QRectF(area.left() - u(4), u(28), area.width() + u(8), u(32)), name, t.ink, face(12, wire),
          Qt::AlignCenter);
     text(p, QRectF(area.left(), u(79), area.width(), u(17)), drop, t.heat, face(11), Qt::AlignCenter);
-    const auto tip = tr("%1\n%2 in, %3 out: drops %4")
-                         .arg(words_of(item.name), said(item.before), said(item.after), said(item.drop));
+    const auto tip = tell("{item}\n{before} in, {after} out: drops {drop}", words_of(item.name),
+                          said(item.before), said(item.after), said(item.drop));
     const auto key =
         wire ? QStringLiteral("wire") : QStringLiteral("item %1").arg(&item - strip_.items.data());
     Spot spot{area.adjusted(1, 0, -1, 0), key, tip, {}, {}};
@@ -219,13 +219,12 @@ void StripView::paint_short(QPainter& p) {
     if (!explored_) return;
     bolt(along_, t.danger);
     const auto& run = explored_->course.run;
-    QString words = tr("%1: ").arg(said(run.at_first));
-    if (run.opener)
-        words += tr("the %1 fuse opens in %2, the wire reaches %3")
-                     .arg(said(document_.study().protection[*run.opener].rating), said(run.time),
-                          said(explored_->fault.wire));
-    else
-        words += tr("no fuse opens, the wire reaches %1").arg(said(explored_->fault.wire));
+    const auto words = run.opener
+                           ? tell("{at_first}: the {rating} fuse opens in {time}, the wire reaches {wire}",
+                                  said(run.at_first), said(document_.study().protection[*run.opener].rating),
+                                  said(run.time), said(explored_->fault.wire))
+                           : tell("{at_first}: no fuse opens, the wire reaches {wire}", said(run.at_first),
+                                  said(explored_->fault.wire));
     const bool bad = explored_->fault.outcome == FaultOutcome::hurts ||
                      explored_->fault.outcome == FaultOutcome::never_opens;
     text(p, QRectF(wire_.left() - u(140), u(121), wire_.width() + u(280), u(18)),

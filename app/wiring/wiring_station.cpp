@@ -9,6 +9,7 @@
 #include "widgets/chart.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
+#include "widgets/words.h"
 
 namespace sangre::app {
 
@@ -159,7 +160,7 @@ void WiringStation::draw_chart() {
                  points[std::min(i, points.size() - 1)].seconds, words, c, side);
     };
     mark(curves.wire, curves.wire.size() * 2 / 3,
-         protection.wire ? tr("%1 is damaged").arg(QString::fromStdString(size_words(*protection.wire)))
+         protection.wire ? tell("{wire} is damaged", QString::fromStdString(size_words(*protection.wire)))
                          : QString(),
          t.ink, Qt::AlignRight | Qt::AlignBottom);
     // Beside the point of a curve that is nearest to that many seconds.
@@ -172,12 +173,13 @@ void WiringStation::draw_chart() {
         return best;
     };
     mark(curves.slow, near(curves.slow, 0.03),
-         tr("%1 fuse, latest").arg(QString::fromStdString(format(protection.rating))), t.accent,
+         tell("{rating} fuse, latest", QString::fromStdString(format(protection.rating))), t.accent,
          Qt::AlignRight | Qt::AlignTop);
     if (chart_->height() > u(120))  // in less there is room for what matters more
-        mark(curves.before, near(curves.before, 60),
-             tr("%1 before it, earliest").arg(QString::fromStdString(format(curves.before_rating))), t.muted,
-             Qt::AlignRight | Qt::AlignTop);
+        mark(
+            curves.before, near(curves.before, 60),
+            tell("{before_rating} before it, earliest", QString::fromStdString(format(curves.before_rating))),
+            t.muted, Qt::AlignRight | Qt::AlignTop);
     mark(curves.load, curves.load.size() - 1, tr("load"), t.cool, Qt::AlignLeft | Qt::AlignBottom);
     if (curves.prospective > 0) {
         auto* line = new QCPItemStraightLine(chart_);
@@ -185,7 +187,7 @@ void WiringStation::draw_chart() {
         line->point2->setCoords(curves.prospective, 1e3);
         line->setPen(QPen(t.heat, 1.2, Qt::DotLine));
         note(*chart_, curves.prospective, 700,
-             tr("short %1").arg(QString::fromStdString(format(Ampere(curves.prospective)))), t.heat,
+             tell("short {prospective}", QString::fromStdString(format(Ampere(curves.prospective)))), t.heat,
              Qt::AlignRight | Qt::AlignTop);
     }
     if (chart_->viewport().width() > 40 && chart_->viewport().height() > 40)

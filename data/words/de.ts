@@ -5,265 +5,17 @@
     <name>sangre</name>
     <message>
         <source>
-Assumed: %1. Its menu has the other way.</source>
+Assumed: {list}. Its menu has the other way.</source>
         <translation>
-Angenommen: %1. Sein Menü hat die andere Art.</translation>
+Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     </message>
     <message>
-        <source>  (takes %1 to %2)</source>
-        <translation>  (nimmt %1 bis %2)</translation>
+        <source>! Stopped after {tried}: something better may not have been tried.</source>
+        <translation>! Nach {tried} angehalten: etwas Besseres ist vielleicht nicht versucht worden.</translation>
     </message>
     <message>
-        <source>  (you have no %1)</source>
-        <translation>  (dir fehlt %1)</translation>
-    </message>
-    <message>
-        <source>  doubled %1</source>
-        <translation>  verdoppelt %1</translation>
-    </message>
-    <message>
-        <source>  doubled {}</source>
-        <translation>  verdoppelt {}</translation>
-    </message>
-    <message>
-        <source>  twisted %1</source>
-        <translation>  verdrillt %1</translation>
-    </message>
-    <message>
-        <source>  twisted {}</source>
-        <translation>  verdrillt {}</translation>
-    </message>
-    <message>
-        <source>  unused</source>
-        <translation>  unbenutzt</translation>
-    </message>
-    <message>
-        <source>  unused, cut back</source>
-        <translation>  unbenutzt, zurückgeschnitten</translation>
-    </message>
-    <message>
-        <source> %1 · %2 · %3 · %4 </source>
-        <translation> %1 · %2 · %3 · %4 </translation>
-    </message>
-    <message>
-        <source> (a resistance)</source>
-        <translation> (ein Widerstand)</translation>
-    </message>
-    <message>
-        <source> ({} constant power)</source>
-        <translation> ({} konstante Leistung)</translation>
-    </message>
-    <message>
-        <source> + to −</source>
-        <translation> + gegen −</translation>
-    </message>
-    <message>
-        <source> + {} knots</source>
-        <translation> + {} Knoten</translation>
-    </message>
-    <message>
-        <source> + {} moving loop</source>
-        <translation> + {} bewegte Schlaufe</translation>
-    </message>
-    <message>
-        <source> +, meter in series</source>
-        <translation> +, Messgerät in Reihe</translation>
-    </message>
-    <message>
-        <source> always</source>
-        <translation> immer</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> und </translation>
-    </message>
-    <message>
-        <source> and %1 without a price</source>
-        <translation> und %1 ohne Preis</translation>
-    </message>
-    <message>
-        <source> and drops {} out and back</source>
-        <translation> und verliert {} hin und zurück</translation>
-    </message>
-    <message>
-        <source> and the same of {}</source>
-        <translation> und ebenso viel von {}</translation>
-    </message>
-    <message>
-        <source> and {} more</source>
-        <translation> und {} weitere</translation>
-    </message>
-    <message>
-        <source> at %1</source>
-        <translation> bei %1</translation>
-    </message>
-    <message>
-        <source> at rest</source>
-        <translation> in Ruhe</translation>
-    </message>
-    <message>
-        <source> at {}</source>
-        <translation> bei {}</translation>
-    </message>
-    <message>
-        <source> block</source>
-        <translation>-Verteiler</translation>
-    </message>
-    <message>
-        <source> can no longer be slid past </source>
-        <translation> lässt sich nicht mehr schieben an </translation>
-    </message>
-    <message>
-        <source> comes before </source>
-        <translation> kommt vor </translation>
-    </message>
-    <message>
-        <source> does no more than idle in any phase: its work counts for no run time.</source>
-        <translation> tut in keiner Phase mehr als Leerlauf: seine Arbeit zählt für keine Laufzeit.</translation>
-    </message>
-    <message>
-        <source> does not pass </source>
-        <translation> geht nicht durch </translation>
-    </message>
-    <message>
-        <source> each</source>
-        <translation> je</translation>
-    </message>
-    <message>
-        <source> for {}</source>
-        <translation> für {}</translation>
-    </message>
-    <message>
-        <source> has no outlet to feed </source>
-        <translation> hat keinen Ausgang, um dies zu speisen: </translation>
-    </message>
-    <message>
-        <source> in the wall of {}</source>
-        <translation> in der Wand von {}</translation>
-    </message>
-    <message>
-        <source> is a guess. Measure it.</source>
-        <translation> ist eine Schätzung. Miss nach.</translation>
-    </message>
-    <message>
-        <source> is itself fed by </source>
-        <translation> wird selbst gespeist von </translation>
-    </message>
-    <message>
-        <source> is off in every phase: it counts for no run time.</source>
-        <translation> ist in jeder Phase aus: er zählt für keine Laufzeit.</translation>
-    </message>
-    <message>
-        <source> lead</source>
-        <translation>-Leitung</translation>
-    </message>
-    <message>
-        <source> of {}</source>
-        <translation> von {}</translation>
-    </message>
-    <message>
-        <source> of {} inside</source>
-        <translation> mit {} innen</translation>
-    </message>
-    <message>
-        <source> on, </source>
-        <translation> an, </translation>
-    </message>
-    <message>
-        <source> or </source>
-        <translation> oder </translation>
-    </message>
-    <message>
-        <source> plug</source>
-        <translation>-Stecker</translation>
-    </message>
-    <message>
-        <source> plugged in</source>
-        <translation> eingesteckt</translation>
-    </message>
-    <message>
-        <source> power block</source>
-        <translation>-Leistungsverteiler</translation>
-    </message>
-    <message>
-        <source> that it feeds already</source>
-        <translation>, die er schon speist</translation>
-    </message>
-    <message>
-        <source> that turns {}°</source>
-        <translation>, die sich {}° dreht</translation>
-    </message>
-    <message>
-        <source> was chosen to go</source>
-        <translation> wurde zum Gehen gewählt</translation>
-    </message>
-    <message>
-        <source> would be in the way at </source>
-        <translation> wäre im Weg bei </translation>
-    </message>
-    <message>
-        <source> would go; one side must keep something</source>
-        <translation> ginge; eine Seite muss etwas behalten</translation>
-    </message>
-    <message>
-        <source> · %1 through its supply</source>
-        <translation> · %1 über seine Versorgung</translation>
-    </message>
-    <message>
-        <source> · a resistor at both ends</source>
-        <translation> · ein Widerstand an beiden Enden</translation>
-    </message>
-    <message>
-        <source> · always live</source>
-        <translation> · immer unter Spannung</translation>
-    </message>
-    <message>
-        <source> · charging</source>
-        <translation> · lädt</translation>
-    </message>
-    <message>
-        <source> · done</source>
-        <translation> · fertig</translation>
-    </message>
-    <message>
-        <source> · feeds %1 with %2</source>
-        <translation> · speist %1 mit %2</translation>
-    </message>
-    <message>
-        <source> · hole %1</source>
-        <translation> · Loch %1</translation>
-    </message>
-    <message>
-        <source> · polarised</source>
-        <translation> · gepolt</translation>
-    </message>
-    <message>
-        <source> · with the key</source>
-        <translation> · mit dem Schlüssel</translation>
-    </message>
-    <message>
-        <source> · {} fuse</source>
-        <translation> · Sicherung {}</translation>
-    </message>
-    <message>
-        <source> × 1.1 for holders and wrap</source>
-        <translation> × 1,1 für Halter und Hülle</translation>
-    </message>
-    <message>
-        <source> − to </source>
-        <translation> − an </translation>
-    </message>
-    <message>
-        <source> − to the frame</source>
-        <translation> − an den Rahmen</translation>
-    </message>
-    <message>
-        <source>! Stopped after %1: something better may not have been tried.</source>
-        <translation>! Nach %1 angehalten: etwas Besseres ist vielleicht nicht versucht worden.</translation>
-    </message>
-    <message>
-        <source>! The %1 plug does not pass.</source>
-        <translation>! Der Stecker %1 geht nicht durch.</translation>
+        <source>! The {largest_end} plug does not pass.</source>
+        <translation>! Der Stecker {largest_end} geht nicht durch.</translation>
     </message>
     <message>
         <source>! picture gone</source>
@@ -274,418 +26,12 @@ Angenommen: %1. Sein Menü hat die andere Art.</translation>
         <translation>! Maßstab fehlt</translation>
     </message>
     <message>
-        <source>%1
-%2 in, %3 out: drops %4</source>
-        <translation>%1
-%2 hinein, %3 hinaus: verliert %4</translation>
+        <source>({joint} joint + 2 × {overlap} overlap) ÷ 0.93 for its shrinking in length = {cut}</source>
+        <translation>({joint} Verbindung + 2 × {overlap} Überlappung) ÷ 0,93 für das Schrumpfen der Länge = {cut}</translation>
     </message>
     <message>
-        <source>%1
-%2 · %3 · %4
-%5, drop %6</source>
-        <translation>%1
-%2 · %3 · %4
-%5, Abfall %6</translation>
-    </message>
-    <message>
-        <source>%1
-A: %2, now: %3</source>
-        <translation>%1
-A: %2, jetzt: %3</translation>
-    </message>
-    <message>
-        <source>%1   %2</source>
-        <translation>%1   %2</translation>
-    </message>
-    <message>
-        <source>%1   cut %2 of %3 cores, %4</source>
-        <translation>%1   %2 schneiden, %3 Adern, %4</translation>
-    </message>
-    <message>
-        <source>%1   cut %2%3 of %4</source>
-        <translation>%1   Zuschnitt %2%3 aus %4</translation>
-    </message>
-    <message>
-        <source>%1  +%2 K</source>
-        <translation>%1  +%2 K</translation>
-    </message>
-    <message>
-        <source>%1 % of the plans tried</source>
-        <translation>%1 % der Pläne versucht</translation>
-    </message>
-    <message>
-        <source>%1 % of the questions</source>
-        <translation>%1 % der Fragen</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1 (Alt+%2)</source>
-        <translation>%1 (Alt+%2)</translation>
-    </message>
-    <message>
-        <source>%1 across</source>
-        <translation>%1 breit</translation>
-    </message>
-    <message>
-        <source>%1 and %2 more</source>
-        <translation>%1 und %2 weitere</translation>
-    </message>
-    <message>
-        <source>%1 and %2. Choose another size</source>
-        <translation>%1 und %2. Wähle eine andere Größe</translation>
-    </message>
-    <message>
-        <source>%1 before it, earliest</source>
-        <translation>%1 davor, frühestens</translation>
-    </message>
-    <message>
-        <source>%1 cannot be made.</source>
-        <translation>%1 kann nicht angelegt werden.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be served: %2.</source>
-        <translation>%1 lässt sich nicht versorgen: %2.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written</source>
-        <translation>%1 kann nicht geschrieben werden</translation>
-    </message>
-    <message>
-        <source>%1 cells · %2</source>
-        <translation>%1 Zellen · %2</translation>
-    </message>
-    <message>
-        <source>%1 continuously</source>
-        <translation>%1 dauernd</translation>
-    </message>
-    <message>
-        <source>%1 cores, </source>
-        <translation>%1 Adern, </translation>
-    </message>
-    <message>
-        <source>%1 could not be moved to the trash, and stays.</source>
-        <translation>%1 konnte nicht in den Papierkorb gelegt werden und bleibt.</translation>
-    </message>
-    <message>
-        <source>%1 d</source>
-        <translation>%1 d</translation>
-    </message>
-    <message>
-        <source>%1 dangers left; F8 shows them.</source>
-        <translation>Zu beheben bleiben: %1 Gefahren; F8 zeigt sie.</translation>
-    </message>
-    <message>
-        <source>%1 done</source>
-        <translation>%1 fertig</translation>
-    </message>
-    <message>
-        <source>%1 feeds</source>
-        <translation>%1 Zuleitungen</translation>
-    </message>
-    <message>
-        <source>%1 fill %2</source>
-        <translation>%1 füllen %2</translation>
-    </message>
-    <message>
-        <source>%1 fills %2</source>
-        <translation>%1 füllt %2</translation>
-    </message>
-    <message>
-        <source>%1 flow</source>
-        <translation>%1 fließen</translation>
-    </message>
-    <message>
-        <source>%1 fuse, latest</source>
-        <translation>Sicherung %1, spätestens</translation>
-    </message>
-    <message>
-        <source>%1 has %2 megapixels; up to %3 are read: make it smaller first.</source>
-        <translation>%1 hat %2 Megapixel; bis %3 werden gelesen: mach es erst kleiner.</translation>
-    </message>
-    <message>
-        <source>%1 has no place yet</source>
-        <translation>%1 hat noch keinen Ort</translation>
-    </message>
-    <message>
-        <source>%1 heat in wires</source>
-        <translation>%1 Wärme in Leitungen</translation>
-    </message>
-    <message>
-        <source>%1 in %2</source>
-        <translation>%1 in %2</translation>
-    </message>
-    <message>
-        <source>%1 in %2: %3
-A percentage can be typed.</source>
-        <translation>%1 in %2: %3
-Ein Prozentwert kann getippt werden.</translation>
-    </message>
-    <message>
-        <source>%1 is broken: %2</source>
-        <translation>%1 ist beschädigt: %2</translation>
-    </message>
-    <message>
-        <source>%1 is damaged</source>
-        <translation>%1 nimmt Schaden</translation>
-    </message>
-    <message>
-        <source>%1 is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.</source>
-        <translation>%1 ist nicht mehr auf der Platte. Was auf dem Bildschirm steht, bleibt als ungesicherte Arbeit erhalten; Sichern schreibt die Datei neu.</translation>
-    </message>
-    <message>
-        <source>%1 is no longer among your own.</source>
-        <translation>%1 ist nicht mehr unter deinen eigenen.</translation>
-    </message>
-    <message>
-        <source>%1 is no picture that can be read (PNG, JPEG).</source>
-        <translation>%1 ist kein lesbares Bild (PNG, JPEG).</translation>
-    </message>
-    <message>
-        <source>%1 is no plan (.json), table of loads (.csv), lines of a plan (.txt) or picture (.png, .jpg).</source>
-        <translation>%1 ist kein Plan (.json), keine Tabelle von Verbrauchern (.csv), keine Zeilen eines Plans (.txt) und kein Bild (.png, .jpg).</translation>
-    </message>
-    <message>
-        <source>%1 is not there.</source>
-        <translation>%1 ist nicht da.</translation>
-    </message>
-    <message>
-        <source>%1 is removed, with its feed.</source>
-        <translation>%1 ist entfernt, mit seiner Zuleitung.</translation>
-    </message>
-    <message>
-        <source>%1 is the plan itself; choose another name.</source>
-        <translation>%1 ist der Plan selbst; bitte einen anderen Namen wählen.</translation>
-    </message>
-    <message>
-        <source>%1 is yours; plans can use it.</source>
-        <translation>%1 ist deines; Pläne können es verwenden.</translation>
-    </message>
-    <message>
-        <source>%1 lasts %2</source>
-        <translation>%1 dauert %2</translation>
-    </message>
-    <message>
-        <source>%1 loads pasted.</source>
-        <translation>%1 Verbraucher eingefügt.</translation>
-    </message>
-    <message>
-        <source>%1 more</source>
-        <translation>%1 mehr</translation>
-    </message>
-    <message>
-        <source>%1 more have no place yet</source>
-        <translation>%1 weitere haben noch keinen Ort</translation>
-    </message>
-    <message>
-        <source>%1 new</source>
-        <translation>%1 neu</translation>
-    </message>
-    <message>
-        <source>%1 new, at least %2</source>
-        <translation>%1 neu, mindestens %2</translation>
-    </message>
-    <message>
-        <source>%1 now has measured figures: %2 typical, %3 peak.</source>
-        <translation>%1 hat jetzt gemessene Werte: %2 üblich, %3 Spitze.</translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
-        <source>%1 of %2 done · %3 touched by edits since</source>
-        <translation>%1 von %2 fertig · %3 seither von Änderungen berührt</translation>
-    </message>
-    <message>
-        <source>%1 of %2 done · about %3 of handwork left</source>
-        <translation>%1 von %2 fertig · noch etwa %3 Handarbeit</translation>
-    </message>
-    <message>
-        <source>%1 of the %2 left for it</source>
-        <translation>%1 der %2, die dafür bleiben</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 auf %2</translation>
-    </message>
-    <message>
-        <source>%1 others ruled out, the lightest first:</source>
-        <translation>%1 weitere ausgeschieden, die leichtesten zuerst:</translation>
-    </message>
-    <message>
-        <source>%1 pieces from %2 offcuts and %3 of new wire, %4 left over.</source>
-        <translation>%1 Stücke aus %2 Resten und %3 neuem Draht, %4 bleiben übrig.</translation>
-    </message>
-    <message>
-        <source>%1 plans worth comparing, of %2 without a danger</source>
-        <translation>%1 lohnende Pläne, von %2 ohne Gefahr</translation>
-    </message>
-    <message>
-        <source>%1 plug</source>
-        <translation>Stecker %1</translation>
-    </message>
-    <message>
-        <source>%1 readings to take</source>
-        <translation>%1 Messungen zu nehmen</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>%1 steps</source>
-        <translation>%1 Schritte</translation>
-    </message>
-    <message>
-        <source>%1 steps to do</source>
-        <translation>%1 Schritte zu tun</translation>
-    </message>
-    <message>
-        <source>%1 switch</source>
-        <translation>Schalter %1</translation>
-    </message>
-    <message>
-        <source>%1 things</source>
-        <translation>%1 Dinge</translation>
-    </message>
-    <message>
-        <source>%1 things to buy, %2</source>
-        <translation>%1 Dinge zu kaufen, %2</translation>
-    </message>
-    <message>
-        <source>%1 times a day</source>
-        <translation>%1-mal am Tag</translation>
-    </message>
-    <message>
-        <source>%1 · %2</source>
-        <translation>%1 · %2</translation>
-    </message>
-    <message>
-        <source>%1 · %2 left</source>
-        <translation>%1 · %2 bleiben</translation>
-    </message>
-    <message>
-        <source>%1 · %2 · your own</source>
-        <translation>%1 · %2 · dein eigenes</translation>
-    </message>
-    <message>
-        <source>%1 · F2 types the whole line</source>
-        <translation>%1 · F2 tippt die ganze Zeile</translation>
-    </message>
-    <message>
-        <source>%1 × %2</source>
-        <translation>%1 × %2</translation>
-    </message>
-    <message>
-        <source>%1 × %2 · what they share</source>
-        <translation>%1 × %2 · was sie gemeinsam haben</translation>
-    </message>
-    <message>
-        <source>%1 – %2 a day</source>
-        <translation>%1 – %2 am Tag</translation>
-    </message>
-    <message>
-        <source>%1 — %2</source>
-        <translation>%1 — %2</translation>
-    </message>
-    <message>
-        <source>%1%2 — Sangre</source>
-        <translation>%1%2 — Sangre</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>%1, %2 from %3</source>
-        <translation>%1, %2 von %3</translation>
-    </message>
-    <message>
-        <source>%1, %2, %3 thick</source>
-        <translation>%1, %2, %3 dick</translation>
-    </message>
-    <message>
-        <source>%1, %2, %3, bundle %4</source>
-        <translation>%1, %2, %3, Bündel %4</translation>
-    </message>
-    <message>
-        <source>%1, %2, for %3</source>
-        <translation>%1, %2, für %3</translation>
-    </message>
-    <message>
-        <source>%1, %2; its menu changes or removes it</source>
-        <translation>%1, %2; sein Menü ändert oder entfernt es</translation>
-    </message>
-    <message>
-        <source>%1: </source>
-        <translation>%1: </translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
-        <source>%1: %2 on average, %3 with all that runs at its peak together</source>
-        <translation>%1: im Mittel %2, mit allem Laufenden auf Spitze zusammen %3</translation>
-    </message>
-    <message>
-        <source>%1: %2 steps in %3 of %4%5</source>
-        <translation>%1: %2 Schritte in %3 von %4%5</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3</source>
-        <translation>%1: %2, %3</translation>
-    </message>
-    <message>
-        <source>%1: %2.</source>
-        <translation>%1: %2.</translation>
-    </message>
-    <message>
-        <source>%1: %2. Nothing was changed.</source>
-        <translation>%1: %2. Nichts wurde geändert.</translation>
-    </message>
-    <message>
-        <source>%1: a drawing ends in .svg, .pdf or .png</source>
-        <translation>%1: eine Zeichnung endet auf .svg, .pdf oder .png</translation>
-    </message>
-    <message>
-        <source>%1: a picture ends in .svg, .pdf or .png</source>
-        <translation>%1: ein Bild endet auf .svg, .pdf oder .png</translation>
-    </message>
-    <message>
-        <source>%1: choose another</source>
-        <translation>%1: eine andere wählen</translation>
-    </message>
-    <message>
-        <source>%1: needs %2, at hand %3, spare %4, sold in %5%6</source>
-        <translation>%1: braucht %2, vorhanden %3, Reserve %4, verkauft zu %5%6</translation>
-    </message>
-    <message>
-        <source>%1: path %2, cut %3</source>
-        <translation>%1: Weg %2, abzulängen %3</translation>
-    </message>
-    <message>
-        <source>%1: ways drawn through it meet it there.</source>
-        <translation>%1: Wege, die hindurch gezeichnet sind, treffen dort darauf.</translation>
-    </message>
-    <message>
-        <source>%1; %2 at hand.</source>
-        <translation>%1; %2 vorhanden.</translation>
-    </message>
-    <message>
-        <source>({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}</source>
-        <translation>({} Verbindung + 2 × {} Überlappung) ÷ 0,93 für das Schrumpfen der Länge = {}</translation>
-    </message>
-    <message>
-        <source>({} path + {} service loop{}{}) × {} slack + {} ends = {:.3f} m, rounded up to {}</source>
-        <translation>({} Weg + {} Schlaufe{}{}) × {} Zugabe + {} Enden = {:.3f} m, aufgerundet auf {}</translation>
-    </message>
-    <message>
-        <source>+ %1</source>
-        <translation>+ %1</translation>
+        <source>({length} path + {loop} service loop{moves| + {moving} moving loop|}{knotted| + {knots} knots|}) × {slack} slack + {ends} ends = {exact:.3f} m, rounded up to {cut}</source>
+        <translation>({length} Weg + {loop} Reserveschlaufe{moves| + {moving} Bewegungsschlaufe|}{knotted| + {knots} für Knoten|}) × {slack} Zugabe + {ends} Enden = {exact:.3f} m, aufgerundet auf {cut}</translation>
     </message>
     <message>
         <source>+ Body</source>
@@ -708,188 +54,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>+ oben, − unten</translation>
     </message>
     <message>
-        <source>+ on %1, − on %2</source>
-        <translation>+ auf %1, − auf %2</translation>
+        <source>+ on {landing_sign}, − on {landing_sign_2}</source>
+        <translation>+ auf {landing_sign}, − auf {landing_sign_2}</translation>
     </message>
     <message>
-        <source>+%1</source>
-        <translation>+%1</translation>
+        <source>+ {count}</source>
+        <translation>+ {count}</translation>
     </message>
     <message>
-        <source>, </source>
-        <translation>, </translation>
-    </message>
-    <message>
-        <source>, %1 bare ends to cap</source>
-        <translation>, %1 blanke Enden abzudecken</translation>
-    </message>
-    <message>
-        <source>, a resistor at both ends</source>
-        <translation>, ein Widerstand an beiden Enden</translation>
-    </message>
-    <message>
-        <source>, about %1</source>
-        <translation>, etwa %1</translation>
-    </message>
-    <message>
-        <source>, all at peak</source>
-        <translation>, alles am höchsten</translation>
-    </message>
-    <message>
-        <source>, always on</source>
-        <translation>, immer an</translation>
-    </message>
-    <message>
-        <source>, and good ones do not fill it.</source>
-        <translation>, und gute füllen ihn nicht.</translation>
-    </message>
-    <message>
-        <source>, and minds which way round it is</source>
-        <translation>, und es kommt darauf an, wie herum</translation>
-    </message>
-    <message>
-        <source>, at </source>
-        <translation>, bei </translation>
-    </message>
-    <message>
-        <source>, at the slot to be tapped</source>
-        <translation>, am Steckplatz, der angezapft wird</translation>
-    </message>
-    <message>
-        <source>, at {}</source>
-        <translation>, bei {}</translation>
-    </message>
-    <message>
-        <source>, before its </source>
-        <translation>, vor </translation>
-    </message>
-    <message>
-        <source>, behind its </source>
-        <translation>, hinter </translation>
-    </message>
-    <message>
-        <source>, cut back at </source>
-        <translation>, zurückgeschnitten bei </translation>
-    </message>
-    <message>
-        <source>, cut {}</source>
-        <translation>, Zuschnitt {}</translation>
-    </message>
-    <message>
-        <source>, feeds grouped</source>
-        <translation>, Zuleitungen gebündelt</translation>
-    </message>
-    <message>
-        <source>, held there by the module</source>
-        <translation>, dort vom Wandler gehalten</translation>
-    </message>
-    <message>
-        <source>, hot air from a hand away until past {}, slowly</source>
-        <translation>, Heißluft aus einer Handbreit, bis über {}, langsam</translation>
-    </message>
-    <message>
-        <source>, in a sleeve of {}</source>
-        <translation>, in einem Schlauch von {}</translation>
-    </message>
-    <message>
-        <source>, inside </source>
-        <translation>, innerhalb </translation>
-    </message>
-    <message>
-        <source>, needs </source>
-        <translation>, soll </translation>
-    </message>
-    <message>
-        <source>, nothing on its output</source>
-        <translation>, nichts an seinem Ausgang</translation>
-    </message>
-    <message>
-        <source>, nothing to hold it against</source>
-        <translation>, nichts, woran es zu messen wäre</translation>
-    </message>
-    <message>
-        <source>, or one too large</source>
-        <translation>, oder eine zu große</translation>
-    </message>
-    <message>
-        <source>, or {} small alkaline cells in series: they give a few amperes into a short and no more</source>
-        <translation>, oder {} kleine Alkalizellen in Reihe: sie geben ein paar Ampere in einen Kurzschluss und nicht mehr</translation>
-    </message>
-    <message>
-        <source>, outside </source>
-        <translation>, außerhalb </translation>
-    </message>
-    <message>
-        <source>, outside its {} – {}.</source>
-        <translation>, außerhalb seiner {} – {}.</translation>
-    </message>
-    <message>
-        <source>, pair</source>
-        <translation>, Paar</translation>
-    </message>
-    <message>
-        <source>, safe to stop after it</source>
-        <translation>, danach kann man gefahrlos aufhören</translation>
-    </message>
-    <message>
-        <source>, sealed</source>
-        <translation>, abgedichtet</translation>
-    </message>
-    <message>
-        <source>, then </source>
-        <translation>, dann </translation>
-    </message>
-    <message>
-        <source>, unplugged there</source>
-        <translation>, dort ausgesteckt</translation>
-    </message>
-    <message>
-        <source>, which decides its wire</source>
-        <translation>, was ihre Leitung entscheidet</translation>
-    </message>
-    <message>
-        <source>, which is assumed (plan menu: Ambient temperature)</source>
-        <translation>, was angenommen ist (Planmenü: Umgebungstemperatur)</translation>
-    </message>
-    <message>
-        <source>, which is too warm</source>
-        <translation>, was zu warm ist</translation>
-    </message>
-    <message>
-        <source>, which makes it %1 K warmer than the air</source>
-        <translation>, was ihn %1 K wärmer macht als die Luft</translation>
-    </message>
-    <message>
-        <source>, which makes it worse</source>
-        <translation>, was es schlimmer macht</translation>
-    </message>
-    <message>
-        <source>, which stands for both</source>
-        <translation>, das für beide steht</translation>
-    </message>
-    <message>
-        <source>, wings for {} to {} of insulation; here are {}</source>
-        <translation>, Flügel für {} bis {} Isolierung; hier sind es {}</translation>
-    </message>
-    <message>
-        <source>, {:.0f} m up</source>
-        <translation>, {:.0f} m hoch</translation>
-    </message>
-    <message>
-        <source>, {} in parallel</source>
-        <translation>, {} parallel</translation>
-    </message>
-    <message>
-        <source>, {} of drop</source>
-        <translation>, {} Spannungsfall</translation>
-    </message>
-    <message>
-        <source>, {} of wire</source>
-        <translation>, {} Draht</translation>
-    </message>
-    <message>
-        <source>, {} of {}</source>
-        <translation>, {} von {}</translation>
+        <source>+{count}</source>
+        <translation>+{count}</translation>
     </message>
     <message>
         <source>0 (not measured) to 1000 mm is expected.</source>
@@ -910,34 +84,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>1 A fuse</source>
         <translation>1 A Sicherung</translation>
-    </message>
-    <message>
-        <source>1 cell · %1</source>
-        <translation>1 Zelle · %1</translation>
-    </message>
-    <message>
-        <source>1 danger left; F8 shows it.</source>
-        <translation>Zu beheben bleibt: 1 Gefahr; F8 zeigt sie.</translation>
-    </message>
-    <message>
-        <source>1 feed</source>
-        <translation>1 Zuleitung</translation>
-    </message>
-    <message>
-        <source>1 load pasted.</source>
-        <translation>1 Verbraucher eingefügt.</translation>
-    </message>
-    <message>
-        <source>1 reading to take</source>
-        <translation>1 Messung zu nehmen</translation>
-    </message>
-    <message>
-        <source>1 step</source>
-        <translation>1 Schritt</translation>
-    </message>
-    <message>
-        <source>1 step to do</source>
-        <translation>1 Schritt zu tun</translation>
     </message>
     <message>
         <source>100 %</source>
@@ -976,8 +122,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>175 %</translation>
     </message>
     <message>
-        <source>2 × {} × {} mΩ/m at {} × {} = {} dropped, {} of heat</source>
-        <translation>2 × {} × {} mΩ/m bei {} × {} = {} Abfall, {} Wärme</translation>
+        <source>2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {drop_2} of heat</source>
+        <translation>2 × {length} × {ohm_per_m} mΩ/m bei {warm} × {current} = {drop} Abfall, {drop_2} Wärme</translation>
     </message>
     <message>
         <source>200 %</source>
@@ -988,108 +134,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>4 × Abstandhalter</translation>
     </message>
     <message>
-        <source>5 × {} × {} = wait {}; then close the main switch.</source>
-        <translation>5 × {} × {} = {} warten; dann den Hauptschalter schließen.</translation>
+        <source>5 × {resistor} × {capacitance} = wait {wait}; then close the main switch.</source>
+        <translation>5 × {resistor} × {capacitance} = {wait} warten; dann den Hauptschalter schließen.</translation>
     </message>
     <message>
         <source>700 circular mils per ampere</source>
         <translation>700 circular mil je Ampere</translation>
     </message>
     <message>
-        <source>: one of {}</source>
-        <translation>: eines von {}</translation>
-    </message>
-    <message>
-        <source>; a name with a comma stands in quotes</source>
-        <translation>; ein Name mit Komma steht in Anführungszeichen</translation>
-    </message>
-    <message>
-        <source>; a pulse of {} {}</source>
-        <translation>; ein Stoß von {} {}</translation>
-    </message>
-    <message>
-        <source>; at {} it settles at {}</source>
-        <translation>; bei {} pendelt sie sich auf {} ein</translation>
-    </message>
-    <message>
-        <source>; besides </source>
-        <translation>; daneben </translation>
-    </message>
-    <message>
-        <source>; from empty {} of good ones fill it.</source>
-        <translation>; aus leer füllen ihn {} guter.</translation>
-    </message>
-    <message>
-        <source>; heat balance Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
-        <translation>; Wärmebilanz Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
-    </message>
-    <message>
-        <source>; it carries that continuously</source>
-        <translation>; dauernd trägt sie das</translation>
-    </message>
-    <message>
-        <source>; it is rated for {} only</source>
-        <translation>; sie ist nur für {} ausgelegt</translation>
-    </message>
-    <message>
-        <source>; it sags to {} at {}, below its cut-off of {}</source>
-        <translation>; sie bricht bei {1} auf {0} ein, unter ihre Entladeschlussspannung von {2}</translation>
-    </message>
-    <message>
-        <source>; its breaking capacity of {} is below what flows right behind it</source>
-        <translation>; ihr Schaltvermögen von {} liegt unter dem, was unmittelbar dahinter fließt</translation>
-    </message>
-    <message>
-        <source>; its coil saturates</source>
-        <translation>; seine Spule sättigt</translation>
-    </message>
-    <message>
-        <source>; meter on diode test</source>
-        <translation>; Messgerät auf Diodentest</translation>
-    </message>
-    <message>
-        <source>; or type it as {} loads, where it can be wired as such</source>
-        <translation>; oder es als {} Verbraucher eintippen, wo es sich so verdrahten lässt</translation>
-    </message>
-    <message>
-        <source>; sags to {} at {}, for {}</source>
-        <translation>; bricht bei {1} auf {0} ein, {2} lang</translation>
-    </message>
-    <message>
-        <source>; short-circuit limits IEC 60949</source>
-        <translation>; Kurzschlussgrenzen IEC 60949</translation>
-    </message>
-    <message>
-        <source>; straight from a pack it would have to stand what the pack has: {}</source>
-        <translation>; unmittelbar am Akku müsste es aushalten, was der Akku hat: {}</translation>
-    </message>
-    <message>
-        <source>; that would be a loop.</source>
-        <translation>; das wäre ein Ring.</translation>
-    </message>
-    <message>
-        <source>; then %1</source>
-        <translation>; dann %1</translation>
-    </message>
-    <message>
-        <source>; then %1 steps further</source>
-        <translation>; dann %1 Schritte weiter</translation>
-    </message>
-    <message>
-        <source>; {} is beyond it: rated for {} continuously and {} for {}, where it would sag to {}</source>
-        <translation>; {} ist zu viel: ausgelegt für {} dauernd und {} für {}, sie würde auf {} einbrechen</translation>
-    </message>
-    <message>
-        <source>= {} on a poor day, {} on a good one.</source>
-        <translation>= {} an einem schlechten Tag, {} an einem guten.</translation>
+        <source>= {poor} on a poor day, {good} on a good one.</source>
+        <translation>= {poor} an einem schlechten Tag, {good} an einem guten.</translation>
     </message>
     <message>
         <source>&gt; 1 year</source>
         <translation>&gt; 1 Jahr</translation>
     </message>
     <message>
-        <source>? %1 is noted; the plan has nothing to hold it against.</source>
-        <translation>? %1 ist notiert; der Plan hat nichts, woran es zu messen wäre.</translation>
+        <source>? {value} is noted; the plan has nothing to hold it against.</source>
+        <translation>? {value} ist notiert; der Plan hat nichts, woran es zu messen wäre.</translation>
     </message>
     <message>
         <source>A</source>
@@ -1108,8 +170,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Verteiler nahe den Verbrauchern spart Leitung; was in seiner Zuleitung ausfällt, nimmt alle mit.</translation>
     </message>
     <message>
-        <source>A boost gives no less than its input, which reaches {}.</source>
-        <translation>Ein Aufwärtswandler gibt nicht weniger als seinen Eingang, der {} erreicht.</translation>
+        <source>A boost gives no less than its input, which reaches {highest_input}.</source>
+        <translation>Ein Aufwärtswandler gibt nicht weniger als seinen Eingang, der {highest_input} erreicht.</translation>
     </message>
     <message>
         <source>A bore (“12 mm”), hole, grommet, gland, “in” a body, “already 5 mm” or “later 5 mm” is expected here.</source>
@@ -1132,8 +194,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Geflecht</translation>
     </message>
     <message>
-        <source>A braid lies over it there: {} more on either side.</source>
-        <translation>Dort liegt ein Geflecht darüber: {} mehr auf jeder Seite.</translation>
+        <source>A braid lies over it there: {braid} more on either side.</source>
+        <translation>Dort liegt ein Geflecht darüber: {braid} mehr auf jeder Seite.</translation>
     </message>
     <message>
         <source>A broken parallel conductor goes unnoticed until the others overheat: size for one less, or fuse each.</source>
@@ -1188,8 +250,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Ladegerät gibt, was sein Akku mag, und eine Ladephase, was ihr Ladegerät gibt</translation>
     </message>
     <message>
-        <source>A charger of {}</source>
-        <translation>Ein Ladegerät für {}</translation>
+        <source>A charger of {right}</source>
+        <translation>Ein Ladegerät für {right}</translation>
     </message>
     <message>
         <source>A charger outside, with a low-voltage plug to the machine, keeps mains out of the box.</source>
@@ -1272,8 +334,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Ader des Paars erreicht das ferne Ende nicht</translation>
     </message>
     <message>
-        <source>A core of {} among {}, in {}: {}</source>
-        <translation>Eine Ader {} unter {}, bei {}: {}</translation>
+        <source>A core of {wire} among {count}, in {hottest}: {each}</source>
+        <translation>Eine Ader {wire} unter {count}, bei {hottest}: {each}</translation>
     </message>
     <message>
         <source>A current or power is missing, such as 2.4 A or 30 W.</source>
@@ -1284,8 +346,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Datenbus hat seine Widerstände</translation>
     </message>
     <message>
-        <source>A dead short reads like the meter's own leads, some {}, and cannot be told apart. Unplug the motors and measure again: the reading must rise.</source>
-        <translation>Ein satter Kurzschluss misst sich wie die eigenen Leitungen des Messgeräts, etwa {}: zu nah, um es zu unterscheiden. Steck die Motoren aus und lies noch einmal: es muss steigen.</translation>
+        <source>A dead short reads like the meter's own leads, some {own_leads}, and cannot be told apart. Unplug the motors and measure again: the reading must rise.</source>
+        <translation>Ein satter Kurzschluss misst sich wie die eigenen Leitungen des Messgeräts, etwa {own_leads}: zu nah, um es zu unterscheiden. Steck die Motoren aus und lies noch einmal: es muss steigen.</translation>
     </message>
     <message>
         <source>A diode in each</source>
@@ -1300,8 +362,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Tropfen rings um jede Verbindung und eine Fingerbreite ihres Drahts.</translation>
     </message>
     <message>
-        <source>A fan of {} m³/h on a thermal switch</source>
-        <translation>Ein Lüfter von {} m³/h an einem Thermoschalter</translation>
+        <source>A fan of {fan} m³/h on a thermal switch</source>
+        <translation>Ein Lüfter von {fan} m³/h an einem Thermoschalter</translation>
     </message>
     <message>
         <source>A filter in front of the sensitive one</source>
@@ -1396,8 +458,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Verbindung, die nicht leitet: kalt, oder Isolierung unter der Schraube</translation>
     </message>
     <message>
-        <source>A knot bends a lead to about its own thickness; {} times that is the least.</source>
-        <translation>Ein Knoten biegt eine Leitung etwa auf ihre eigene Dicke; das {}fache davon ist das Mindeste.</translation>
+        <source>A knot bends a lead to about its own thickness; {fixed_bend} times that is the least.</source>
+        <translation>Ein Knoten biegt eine Leitung etwa auf ihre eigene Dicke; das {fixed_bend}fache davon ist das Mindeste.</translation>
     </message>
     <message>
         <source>A larger capacitor before it</source>
@@ -1416,8 +478,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Leitung landet auf einer Klemme, die es gibt</translation>
     </message>
     <message>
-        <source>A lead of {}</source>
-        <translation>Ein Anschluss aus {}</translation>
+        <source>A lead of {wire}</source>
+        <translation>Ein Anschluss aus {wire}</translation>
     </message>
     <message>
         <source>A lead that came with a part reaches</source>
@@ -1484,8 +546,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein billiges Messgerät in Reihe oder eine Aufzeichnung im Betrieb ersetzt die Schätzung; ändere die Zeile oder lies die Aufzeichnung ein.</translation>
     </message>
     <message>
-        <source>A meter shows {} across it.</source>
-        <translation>Ein Messgerät zeigt daran {}.</translation>
+        <source>A meter shows {ohm} across it.</source>
+        <translation>Ein Messgerät zeigt daran {ohm}.</translation>
     </message>
     <message>
         <source>A meter, a short or a wrong lead must never find the real one on its wires.</source>
@@ -1592,8 +654,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Stecker eines Akkus hält seine Steckungen aus</translation>
     </message>
     <message>
-        <source>A panel of {}</source>
-        <translation>Ein Panel mit {}</translation>
+        <source>A panel of {power}</source>
+        <translation>Ein Panel mit {power}</translation>
     </message>
     <message>
         <source>A panel's lead is fused where the pack feeds it</source>
@@ -1716,8 +778,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Widerstand über null wird erwartet.</translation>
     </message>
     <message>
-        <source>A resistor across the pair at {}, 120 Ω or what the boards say.</source>
-        <translation>Ein Widerstand über das Paar bei {}, 120 Ω oder was die Platinen sagen.</translation>
+        <source>A resistor across the pair at {part}, 120 Ω or what the boards say.</source>
+        <translation>Ein Widerstand über das Paar bei {part}, 120 Ω oder was die Platinen sagen.</translation>
     </message>
     <message>
         <source>A return beside its supply cancels most of it; twisted, nearly all.</source>
@@ -1796,12 +858,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Kurzschluss am Ende einer Zuleitung öffnet etwas</translation>
     </message>
     <message>
-        <source>A short at the end of {}</source>
-        <translation>Ein Kurzschluss am Ende von {}</translation>
+        <source>A short at the end of {name}</source>
+        <translation>Ein Kurzschluss am Ende von {name}</translation>
     </message>
     <message>
-        <source>A short at {} may open {}'s fuse first and turn off {} load{}.</source>
-        <translation>Ein Kurzschluss bei {} öffnet vielleicht erst die Sicherung von {} und schaltet Verbraucher aus: {}{}.</translation>
+        <source>A short at {part} may open {lead}'s fuse first and turn off {dark} {dark|load|loads}.</source>
+        <translation>Ein Kurzschluss bei {part} kann zuerst die Sicherung von {lead} auslösen und {dark} {dark|Verbraucher|Verbraucher} abschalten.</translation>
     </message>
     <message>
         <source>A short in it or in its leads: it will not fire</source>
@@ -1812,12 +874,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Kurzschluss in seiner Leitung, oder ein Einzeldraht über zwei Klemmen</translation>
     </message>
     <message>
-        <source>A short right behind the fuse of {}</source>
-        <translation>Ein Kurzschluss gleich hinter der Sicherung von {}</translation>
+        <source>A short right behind the fuse of {name}</source>
+        <translation>Ein Kurzschluss gleich hinter der Sicherung von {name}</translation>
     </message>
     <message>
-        <source>A short {} along {}</source>
-        <translation>Ein Kurzschluss {} weit auf {}</translation>
+        <source>A short {along} along {name}</source>
+        <translation>Ein Kurzschluss {along} weit auf {name}</translation>
     </message>
     <message>
         <source>A short: bare strands, a solder bridge or swapped leads</source>
@@ -1834,10 +896,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>A soft start in the controller</source>
         <translation>Ein Sanftanlauf im Regler</translation>
-    </message>
-    <message>
-        <source>A sound bolted ring</source>
-        <translation>Eine saubere verschraubte Öse</translation>
     </message>
     <message>
         <source>A splice in its middle lengthens it: each core joined and covered, none beside another.</source>
@@ -1880,8 +938,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Band darum</translation>
     </message>
     <message>
-        <source>A strap round {}, and a tie behind its plug.</source>
-        <translation>Ein Band um {}, und ein Binder hinter dem Stecker.</translation>
+        <source>A strap round {source}, and a tie behind its plug.</source>
+        <translation>Ein Band um {source}, und ein Binder hinter dem Stecker.</translation>
     </message>
     <message>
         <source>A strip of screws instead</source>
@@ -1900,8 +958,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einem Netzteil traut man 80 % seines Aufdrucks zu, was es schon speist eingerechnet</translation>
     </message>
     <message>
-        <source>A supply of {}</source>
-        <translation>Eine Versorgung mit {}</translation>
+        <source>A supply of {rated}</source>
+        <translation>Eine Versorgung mit {rated}</translation>
     </message>
     <message>
         <source>A supply outside, a brick with a low-voltage lead, is said as one: brick 12 V 5 A.</source>
@@ -2008,8 +1066,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Schlauch über alles: ihre Drähte sind blank.</translation>
     </message>
     <message>
-        <source>A unit is missing: type {}.</source>
-        <translation>Eine Einheit fehlt: tippe {}.</translation>
+        <source>A unit is missing: type {dimension}.</source>
+        <translation>Eine Einheit fehlt: tippe {dimension}.</translation>
     </message>
     <message>
         <source>A value from 0 to 1000 is expected.</source>
@@ -2076,16 +1134,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein Jahr ist die längste Phase.</translation>
     </message>
     <message>
-        <source>A {} is strong enough there too and needs only: {}.</source>
-        <translation>Auch {} hält dort und will nur: {}.</translation>
+        <source>A {best} is strong enough there too and needs only: {list}.</source>
+        <translation>Auch {best} hält dort und will nur: {list}.</translation>
     </message>
     <message>
-        <source>A {} takes {} to {}.</source>
-        <translation>{} nimmt {} bis {}.</translation>
+        <source>A {best} takes {least} to {most}.</source>
+        <translation>{best} nimmt {least} bis {most}.</translation>
     </message>
     <message>
-        <source>A {}: it draws nothing itself{}.</source>
-        <translation>{}: zieht selbst nichts{}.</translation>
+        <source>A {word}: it draws nothing itself{polar|, and minds which way round it is|}.</source>
+        <translation>{word}: zieht selbst nichts{polar|, und es kommt darauf an, wie herum|}.</translation>
     </message>
     <message>
         <source>AA</source>
@@ -2120,8 +1178,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Über 0,5 J, oder ab 25 V mit 1000 µF: über einen Widerstand vorladen oder einen Antifunkenstecker nehmen.</translation>
     </message>
     <message>
-        <source>Above {} it empties faster: Peukert exponent {}.</source>
-        <translation>Über {} wird er schneller leer: Peukert-Exponent {}.</translation>
+        <source>Above {rated_amps} it empties faster: Peukert exponent {peukert}.</source>
+        <translation>Über {rated_amps} wird er schneller leer: Peukert-Exponent {peukert}.</translation>
     </message>
     <message>
         <source>Across the coil a diode, its band to the coil's +, unless it has one inside.</source>
@@ -2130,18 +1188,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Add</source>
         <translation>Hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add %1</source>
-        <translation>%1 hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add %1 × %2</source>
-        <translation>%1 × %2 hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add a %1</source>
-        <translation>%1 hinzufügen</translation>
     </message>
     <message>
         <source>Add a body</source>
@@ -2184,16 +1230,28 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Fläche hinzufügen</translation>
     </message>
     <message>
-        <source>Add capacitors to {}</source>
-        <translation>Kondensatoren bis {} ergänzen</translation>
+        <source>Add a {word}</source>
+        <translation>{word} hinzufügen</translation>
     </message>
     <message>
-        <source>Add: %1</source>
-        <translation>Hinzufügen: %1</translation>
+        <source>Add capacitors to {capacitance}</source>
+        <translation>Kondensatoren bis {capacitance} ergänzen</translation>
     </message>
     <message>
-        <source>Added a %1</source>
-        <translation>%1 hinzugefügt</translation>
+        <source>Add {count} × {name}</source>
+        <translation>{count} × {name} hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add {name}</source>
+        <translation>{name} hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add: {section}</source>
+        <translation>Hinzufügen: {section}</translation>
+    </message>
+    <message>
+        <source>Added a {source}</source>
+        <translation>{source} hinzugefügt</translation>
     </message>
     <message>
         <source>Add…	Insert</source>
@@ -2244,8 +1302,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nach der Suche nach Kurzschlüssen. Die hinter den Wandlern warten, bis deren Ausgänge gelesen sind.</translation>
     </message>
     <message>
-        <source>After what lies beneath it, at {}.</source>
-        <translation>Nach dem, was darunter liegt, bei {}.</translation>
+        <source>After what lies beneath it, at {place}.</source>
+        <translation>Nach dem, was darunter liegt, bei {place}.</translation>
     </message>
     <message>
         <source>After ± a percentage is expected, such as ±10 %.</source>
@@ -2260,12 +1318,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nach „idle“ wird ein Strom erwartet, etwa idle 80 mA.</translation>
     </message>
     <message>
-        <source>After “{}” a current or power is expected, such as {} 14 A 0.4 s.</source>
-        <translation>Nach „{}“ wird ein Strom oder eine Leistung erwartet, etwa {} 14 A 0.4 s.</translation>
+        <source>After “{word}” a current or power is expected, such as {word} 14 A 0.4 s.</source>
+        <translation>Nach „{word}“ wird ein Strom oder eine Leistung erwartet, etwa {word} 14 A 0.4 s.</translation>
     </message>
     <message>
-        <source>Against a lead of {}: conductor {}, over insulation {}</source>
-        <translation>Gegen einen Anschluss {}: Leiter {}, über der Isolierung {}</translation>
+        <source>Against a lead of {wire}: conductor {conductor}, over insulation {outer}</source>
+        <translation>Gegen einen Anschluss {wire}: Leiter {conductor}, über der Isolierung {outer}</translation>
     </message>
     <message>
         <source>Against the light with a glass: bridges, whiskers, balls, joints never made.</source>
@@ -2280,24 +1338,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Luft von −60 bis 100 °C wird verstanden.</translation>
     </message>
     <message>
-        <source>Air inside {}</source>
-        <translation>Luft in {}</translation>
+        <source>Air inside {body}</source>
+        <translation>Luft in {body}</translation>
     </message>
     <message>
-        <source>Air moved: {} m³/h</source>
-        <translation>Bewegte Luft: {} m³/h</translation>
+        <source>Air moved: {moved_air} m³/h</source>
+        <translation>Bewegte Luft: {moved_air} m³/h</translation>
     </message>
     <message>
-        <source>Air: %1</source>
-        <translation>Luft: %1</translation>
+        <source>Air: {message}</source>
+        <translation>Luft: {message}</translation>
     </message>
     <message>
         <source>Airbag: battery off and ten minutes gone before a panel near it is touched; its plugs are neither opened nor measured. Under your local code this may be for a licensed hand.</source>
         <translation>Airbag: Batterie ab und zehn Minuten vorbei, ehe eine Verkleidung in der Nähe berührt wird; seine Stecker werden weder geöffnet noch gemessen. Nach örtlicher Vorschrift vielleicht Sache einer Fachkraft.</translation>
-    </message>
-    <message>
-        <source>All + together</source>
-        <translation>Alle + zusammen</translation>
     </message>
     <message>
         <source>All done: the wide tube over the lot, onto the lead on either side, and shrink it.</source>
@@ -2316,8 +1370,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Alles ist gebaut.</translation>
     </message>
     <message>
-        <source>All leads that end at it, by the measured ways, in the wires that they have: {} of {} now, {} of {} there.</source>
-        <translation>Alle Leitungen, die dort enden, über die gemessenen Wege, in ihren Drähten: {} mit {} jetzt, {} mit {} dort.</translation>
+        <source>All leads that end at it, by the measured ways, in the wires that they have: {wire_now} of {now} now, {wire_then} of {then} there.</source>
+        <translation>Alle Leitungen, die dort enden, über die gemessenen Wege, in ihren Drähten: {wire_now} mit {now} jetzt, {wire_then} mit {then} dort.</translation>
     </message>
     <message>
         <source>All loads as a table for a spreadsheet</source>
@@ -2344,20 +1398,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Alle Adern der Leitung gehen zusammen hindurch: eine allein würde ihn sättigen.</translation>
     </message>
     <message>
-        <source>All {} of it is used: nothing is cut off.</source>
-        <translation>Alle {} werden gebraucht: nichts wird abgeschnitten.</translation>
-    </message>
-    <message>
-        <source>All − together</source>
-        <translation>Alle − zusammen</translation>
+        <source>All {there} of it is used: nothing is cut off.</source>
+        <translation>Alle {there} werden gebraucht: nichts wird abgeschnitten.</translation>
     </message>
     <message>
         <source>Alternating current is outside this tool; a DC voltage is expected.</source>
         <translation>Wechselstrom liegt außerhalb dieses Werkzeugs; eine Gleichspannung wird erwartet.</translation>
     </message>
     <message>
-        <source>Always-on loads and modules: {} idle to {} working; modules differ by a third.</source>
-        <translation>Immer laufende Verbraucher und Wandler: {} im Leerlauf bis {} arbeitend; Wandler unterscheiden sich um ein Drittel.</translation>
+        <source>Always-on loads and modules: {first} idle to {second} working; modules differ by a third.</source>
+        <translation>Immer laufende Verbraucher und Wandler: {first} im Leerlauf bis {second} arbeitend; Wandler unterscheiden sich um ein Drittel.</translation>
     </message>
     <message>
         <source>Always-on loads branch before every switch</source>
@@ -2372,8 +1422,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Umgebungstemperatur der Maschine</translation>
     </message>
     <message>
-        <source>Ambient temperature: %1…</source>
-        <translation>Umgebungstemperatur: %1…</translation>
+        <source>Ambient temperature: {air_text}…</source>
+        <translation>Umgebungstemperatur: {air_text}…</translation>
     </message>
     <message>
         <source>An action, a thing, a setting: type some of its words</source>
@@ -2480,24 +1530,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ein anderer Stecker</translation>
     </message>
     <message>
-        <source>Another program had changed the file; what it wrote is in %1.</source>
-        <translation>Ein anderes Programm hatte die Datei geändert; was es schrieb, ist in %1.</translation>
+        <source>Another program had changed the file; what it wrote is in {other}.</source>
+        <translation>Ein anderes Programm hatte die Datei geändert; was es schrieb, ist in {other}.</translation>
     </message>
     <message>
-        <source>Another program has changed %1. Saving keeps both.</source>
-        <translation>Ein anderes Programm hat %1 geändert. Sichern behält beides.</translation>
+        <source>Another program has changed the file: {error}</source>
+        <translation>Ein anderes Programm hat die Datei geändert: {error}</translation>
     </message>
     <message>
-        <source>Another program has changed %1: this is what it wrote.</source>
-        <translation>Ein anderes Programm hat %1 geändert: das hat es geschrieben.</translation>
+        <source>Another program has changed {fileName}. Saving keeps both.</source>
+        <translation>Ein anderes Programm hat {fileName} geändert. Sichern behält beides.</translation>
     </message>
     <message>
-        <source>Another program has changed the file: %1</source>
-        <translation>Ein anderes Programm hat die Datei geändert: %1</translation>
-    </message>
-    <message>
-        <source>Another ruled out:</source>
-        <translation>Ein weiterer ausgeschieden:</translation>
+        <source>Another program has changed {fileName}: this is what it wrote.</source>
+        <translation>Ein anderes Programm hat {fileName} geändert: das hat es geschrieben.</translation>
     </message>
     <message>
         <source>Another side</source>
@@ -2524,8 +1570,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine andere Leitung</translation>
     </message>
     <message>
-        <source>Antenna on {}</source>
-        <translation>Antenne an {}</translation>
+        <source>Antenna on {load}</source>
+        <translation>Antenne an {load}</translation>
     </message>
     <message>
         <source>Any holder for it</source>
@@ -2540,8 +1586,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Arm button, 16 mm hole, at a place</translation>
     </message>
     <message>
-        <source>Arming plug of {}</source>
-        <translation>Scharfstecker von {}</translation>
+        <source>Arming plug of {name}</source>
+        <translation>Scharfstecker von {name}</translation>
     </message>
     <message>
         <source>Arrived</source>
@@ -2576,8 +1622,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wie du es sagen würdest: „Fog pump 12 V 4.6 A start 14 A 0.4 s noisy“, dann Enter. Vorschlagen verdrahtet es.</translation>
     </message>
     <message>
-        <source>Assumed: %1.</source>
-        <translation>Angenommen: %1.</translation>
+        <source>Assumed: {list}.</source>
+        <translation>Angenommen: {list}.</translation>
     </message>
     <message>
         <source>At 80 % of its capacity a pack counts as worn; from there it fades faster.</source>
@@ -2588,16 +1634,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Vorhanden: so viel davon liegt in einer Schublade…</translation>
     </message>
     <message>
-        <source>At least {}, so that what was found too small is not.</source>
-        <translation>Mindestens {}, damit nicht zu klein bleibt, was sich als zu klein erwies.</translation>
+        <source>At least {least}, so that what was found too small is not.</source>
+        <translation>Mindestens {least}, damit nicht zu klein bleibt, was sich als zu klein erwies.</translation>
     </message>
     <message>
         <source>At nominal</source>
         <translation>Auf Nennwert</translation>
     </message>
     <message>
-        <source>At rest {} {} {}, windings and cold filaments behind their leads.</source>
-        <translation>In Ruhe {} {} {}, Wicklungen und kalte Glühfäden hinter ihren Leitungen.</translation>
+        <source>At rest {who} {count|is|are together} {rest}, windings and cold filaments behind their leads.</source>
+        <translation>In Ruhe {who} {count|ist|sind zusammen} {rest}, Wicklungen und kalte Glühfäden hinter ihren Leitungen.</translation>
     </message>
     <message>
         <source>At the one-second peak, cold and nearly empty, the pack stays above its cut-off</source>
@@ -2608,40 +1654,40 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Doppelt so weit ist ein Viertel; im rechten Winkel gekreuzt ist nichts.</translation>
     </message>
     <message>
-        <source>At {} charge in {} it still gets {}: below that, no full power.</source>
-        <translation>Bei {} Ladung in {} erhält es noch {}: darunter keine volle Leistung.</translation>
+        <source>At {at} from {part}: {hold_reason}.</source>
+        <translation>Bei {at} ab {part}: {hold_reason}.</translation>
     </message>
     <message>
-        <source>At {} charge in {}: {}.</source>
-        <translation>Bei {} Ladung in {} liegt sie bei {}.</translation>
+        <source>At {charge} charge in {ambient} it still gets {usually}: below that, no full power.</source>
+        <translation>Bei {charge} Ladung in {ambient} erhält es noch {usually}: darunter keine volle Leistung.</translation>
     </message>
     <message>
-        <source>At {} charge, in {}: {} ÷ {} = {}</source>
-        <translation>Bei {} Ladung, in {}: {} ÷ {} = {}</translation>
+        <source>At {charge} charge in {ambient}: {usual_lowest}.</source>
+        <translation>Bei {charge} Ladung in {ambient} liegt sie bei {usual_lowest}.</translation>
     </message>
     <message>
-        <source>At {} from {}: {}.</source>
-        <translation>Bei {} ab {}: {}.</translation>
+        <source>At {charge} charge, in {ambient}: {strongest} ÷ {at_worst} = {peak}</source>
+        <translation>Bei {charge} Ladung, in {ambient}: {strongest} ÷ {at_worst} = {peak}</translation>
     </message>
     <message>
-        <source>At {} its plug stays on: nothing is made there.</source>
-        <translation>An {} bleibt der Stecker dran: dort ist nichts zu machen.</translation>
+        <source>At {crossing} the fuse may take {slow_edge}; the wire withstands that for {damage_time}.</source>
+        <translation>Bei {crossing} darf die Sicherung {slow_edge} brauchen; die Leitung hält das {damage_time} aus.</translation>
     </message>
     <message>
-        <source>At {} the fuse may take {}; the wire withstands that for {}.</source>
-        <translation>Bei {} darf die Sicherung {} brauchen; die Leitung hält das {} aus.</translation>
+        <source>At {current} the {rating} above may open after {earliest}, the {rating_2} here as late as {latest}.</source>
+        <translation>Bei {current} öffnet die {rating} davor vielleicht nach {earliest}, die {rating_2} hier erst nach {latest}.</translation>
     </message>
     <message>
-        <source>At {} the {} above may open after {}, the {} here as late as {}.</source>
-        <translation>Bei {} öffnet die {} davor vielleicht nach {}, die {} hier erst nach {}.</translation>
+        <source>At {noise}: {attenuation} dB{attenuation_2|, which makes it worse|}.</source>
+        <translation>Bei {noise}: {attenuation} dB{attenuation_2|, was es schlimmer macht|}.</translation>
     </message>
     <message>
-        <source>At {}: its − and that of {} in one joint.</source>
-        <translation>Bei {}: sein − und das von {} in einer Verbindung.</translation>
+        <source>At {part} its plug stays on: nothing is made there.</source>
+        <translation>An {part} bleibt der Stecker dran: dort ist nichts zu machen.</translation>
     </message>
     <message>
-        <source>At {}: {} dB{}.</source>
-        <translation>Bei {}: {} dB{}.</translation>
+        <source>At {part}: its − and that of {part_2} in one joint.</source>
+        <translation>Bei {part}: sein − und das von {part_2} in einer Verbindung.</translation>
     </message>
     <message>
         <source>B, now</source>
@@ -2736,12 +1782,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Vor der nassen Stelle: eine Schlaufe, die tiefer hängt als ihre Fortsetzung, damit Tropfen abfallen.</translation>
     </message>
     <message>
-        <source>Before them, over both leads: {} of {}, for when each joint has its own.</source>
-        <translation>Davor, über beide Leitungen: {} {}, für dann, wenn jede Verbindung ihren eigenen hat.</translation>
+        <source>Before them, over both leads: {cut} of {tube}, for when each joint has its own.</source>
+        <translation>Davor, über beide Leitungen: {cut} {tube}, für dann, wenn jede Verbindung ihren eigenen hat.</translation>
     </message>
     <message>
-        <source>Behind the </source>
-        <translation>Hinter </translation>
+        <source>Behind the {name} switch</source>
+        <translation>Hinter dem Schalter {name}</translation>
     </message>
     <message>
         <source>Below 0.5 J: a small spark with little contact wear.</source>
@@ -2752,16 +1798,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Unter 60 V Gleichspannung. Akkusicherung zuletzt. W-Nummern sind die Schilder an beiden Enden einer Leitung; Längen gelten für einen Weg.</translation>
     </message>
     <message>
-        <source>Below {}; tug with {:.0f} N.</source>
-        <translation>Unter {}; zieh mit {:.0f} N.</translation>
+        <source>Below {most}; tug with {tug_newton:.0f} N.</source>
+        <translation>Unter {most}; zieh mit {tug_newton:.0f} N.</translation>
     </message>
     <message>
         <source>Bench</source>
         <translation>Messen</translation>
     </message>
     <message>
-        <source>Bend %1</source>
-        <translation>Knick %1</translation>
+        <source>Bend {number}</source>
+        <translation>Knick {number}</translation>
     </message>
     <message>
         <source>Bent tighter, the insulation thins on the outside and strands break with time.</source>
@@ -2772,8 +1818,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Daneben</translation>
     </message>
     <message>
-        <source>Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than {} days of work on one charge count no more.</source>
-        <translation>Am besten in Masse, Kosten, Laufzeit und zu machenden Schienen; bis {} ist kein Unterschied, und mehr als {} Tage Arbeit mit einer Ladung zählen nicht mehr.</translation>
+        <source>Best in mass, cost, run time and rails to be made; up to {no_matter} is no difference, and more than {enough_days} days of work on one charge count no more.</source>
+        <translation>Am besten in Masse, Kosten, Laufzeit und zu machenden Schienen; bis {no_matter} ist kein Unterschied, und mehr als {enough_days} Tage Arbeit mit einer Ladung zählen nicht mehr.</translation>
     </message>
     <message>
         <source>Biot and Savart for long straight conductors</source>
@@ -2788,8 +1834,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Platine</translation>
     </message>
     <message>
-        <source>Bolt {} − to the frame</source>
-        <translation>Schraube {} − an den Rahmen</translation>
+        <source>Bolt {part} − to the frame</source>
+        <translation>Schraube {part} − an den Rahmen</translation>
     </message>
     <message>
         <source>Bolted short, full pack, loads off; slow edge of each fuse; lumped heat of copper and wall, resistance with it</source>
@@ -2812,8 +1858,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Beide fertig: den weiten Schlauch über beide, eine Fingerbreite über ihre hinaus, und schrumpfen.</translation>
     </message>
     <message>
-        <source>Both ends are in {}: {} taken.</source>
-        <translation>Beide Enden sind in {}: {} angenommen.</translation>
+        <source>Both ends are in {part}: {length} taken.</source>
+        <translation>Beide Enden sind in {part}: {length} angenommen.</translation>
     </message>
     <message>
         <source>Both ends of every feed have a joint</source>
@@ -2836,24 +1882,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Beide Plätze bleiben leer: Er kommt ganz zuletzt in seinen Platz.</translation>
     </message>
     <message>
-        <source>Both under the nuts of the holder for the {} fuse. Leave the link out.</source>
-        <translation>Beide unter die Muttern des Halters für die Sicherung {}. Die Sicherung selbst bleibt heraus.</translation>
+        <source>Both under the nuts of the holder for the {rating} fuse. Leave the link out.</source>
+        <translation>Beide unter die Muttern des Halters für die Sicherung {rating}. Die Sicherung selbst bleibt heraus.</translation>
     </message>
     <message>
         <source>Both: the lamp lights. Let go: it goes out.</source>
         <translation>Beides: Die Lampe leuchtet. Loslassen: Sie geht aus.</translation>
     </message>
     <message>
-        <source>Breaker in the {}</source>
-        <translation>Schutzschalter in: {}</translation>
+        <source>Breaker in the {lead}</source>
+        <translation>Schutzschalter in: {lead}</translation>
     </message>
     <message>
         <source>Bricks are loaded to 80 % of their rating; everything on one resets together.</source>
         <translation>Steckernetzteilen traut man 80 % des Aufdrucks zu; was an einem hängt, startet gemeinsam neu.</translation>
     </message>
     <message>
-        <source>Browns out in {} of them.</source>
-        <translation>Bekommt in {} davon zu wenig.</translation>
+        <source>Browns out in {browns_out} of them.</source>
+        <translation>Bekommt in {browns_out} davon zu wenig.</translation>
     </message>
     <message>
         <source>Brush noise of motors and pumps reaches everything on the same supply.</source>
@@ -2876,12 +1922,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Baubuch für ein Telefon (HTML)…</translation>
     </message>
     <message>
-        <source>Build book: {} steps, about {} of handwork left.</source>
-        <translation>Baubuch: {} Schritte, etwa {} Handarbeit übrig.</translation>
+        <source>Build book: {count} steps, about {minutes_left} of handwork left.</source>
+        <translation>Baubuch: {count} Schritte, etwa {minutes_left} Handarbeit übrig.</translation>
     </message>
     <message>
-        <source>Build it this way. %1</source>
-        <translation>So bauen. %1</translation>
+        <source>Build it this way. {told}</source>
+        <translation>So bauen. {told}</translation>
     </message>
     <message>
         <source>Button held before the switch is closed: then there is no spark.</source>
@@ -2904,12 +1950,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Auf den Wegen, an die sie geheftet ist.</translation>
     </message>
     <message>
-        <source>By voltage drop, {}</source>
-        <translation>Nach dem Spannungsabfall, {}</translation>
-    </message>
-    <message>
-        <source>C%1  %2</source>
-        <translation>C%1  %2</translation>
+        <source>By voltage drop, {drop_limit}</source>
+        <translation>Nach dem Spannungsabfall, {drop_limit}</translation>
     </message>
     <message>
         <source>CAN bus</source>
@@ -2936,20 +1978,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Abbrechen</translation>
     </message>
     <message>
-        <source>Capacity {}: {} of the printed {}.</source>
-        <translation>Kapazität {}: {} der aufgedruckten {}.</translation>
+        <source>Capacity {capacity}: {health} of the printed {printed}.</source>
+        <translation>Kapazität {capacity}: {health} der aufgedruckten {printed}.</translation>
     </message>
     <message>
         <source>Carries</source>
         <translation>Trägt</translation>
     </message>
     <message>
-        <source>Carries continuously: {}; drawn: {}.</source>
-        <translation>Trägt dauernd: {}; verlangt: {}.</translation>
+        <source>Carries continuously: {continuous_words}; drawn: {continuous}.</source>
+        <translation>Trägt dauernd: {continuous_words}; verlangt: {continuous}.</translation>
     </message>
     <message>
-        <source>Carries {} in {}, {} together ({})</source>
-        <translation>Trägt {} bei {}, {} zusammen ({})</translation>
+        <source>Carries {ampacity} in {air}, {bunched} together ({bunching_factor})</source>
+        <translation>Trägt {ampacity} bei {air}, {bunched} zusammen ({bunching_factor})</translation>
     </message>
     <message>
         <source>Cautions</source>
@@ -2966,10 +2008,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Cells, holders and wrap</source>
         <translation>Zellen, Halter und Hülle</translation>
-    </message>
-    <message>
-        <source>Change %1</source>
-        <translation>%1 ändern</translation>
     </message>
     <message>
         <source>Change a body</source>
@@ -3008,6 +2046,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zu Plan A wechseln</translation>
     </message>
     <message>
+        <source>Change {edited}</source>
+        <translation>{edited} ändern</translation>
+    </message>
+    <message>
         <source>Charge</source>
         <translation>Ladung</translation>
     </message>
@@ -3032,12 +2074,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lade ihn, wo es warm ist, und lass ihn erst durchwärmen; bis 10 °C langsam.</translation>
     </message>
     <message>
-        <source>Charge with {}</source>
-        <translation>Laden mit {}</translation>
+        <source>Charge with {charger_current}</source>
+        <translation>Laden mit {charger_current}</translation>
     </message>
     <message>
-        <source>Charger of {} at {}: full in {}.</source>
-        <translation>Ladegerät mit {} bei {}: voll in {}.</translation>
+        <source>Charger of {charger} at {charge_c}: full in {charging}.</source>
+        <translation>Ladegerät mit {charger} bei {charge_c}: voll in {charging}.</translation>
     </message>
     <message>
         <source>Charging, 10 A</source>
@@ -3084,8 +2126,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wähle sie</translation>
     </message>
     <message>
-        <source>Chosen for {}, the usual air between {} and {}{}; peaks are met at {} charge.</source>
-        <translation>Gewählt für {}, die übliche Luft zwischen {} und {}{}; Spitzen werden bei {} Ladung gedeckt.</translation>
+        <source>Chosen for {air}, the usual air between {coldest} and {hottest}{coldest_2|, which is assumed (plan menu: Ambient temperature)|}; peaks are met at {charge} charge.</source>
+        <translation>Gewählt für {air}, die übliche Luft zwischen {coldest} und {hottest}{coldest_2|, was angenommen ist (Planmenü: Umgebungstemperatur)|}; Spitzen werden bei {charge} Ladung gedeckt.</translation>
     </message>
     <message>
         <source>Circles packed into the smallest circle that holds them.</source>
@@ -3144,8 +2186,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Klick auf eine Art, um so zu bauen; Strg+Z.</translation>
     </message>
     <message>
-        <source>Click point by point from %1; Enter ends at %2, Backspace takes one back, Escape leaves it.</source>
-        <translation>Klick Punkt für Punkt von %1 an; Enter endet bei %2, Rücktaste nimmt einen zurück, Escape lässt es.</translation>
+        <source>Click point by point from {part}; Enter ends at {part_2}, Backspace takes one back, Escape leaves it.</source>
+        <translation>Klick Punkt für Punkt von {part} an; Enter endet bei {part_2}, Rücktaste nimmt einen zurück, Escape lässt es.</translation>
     </message>
     <message>
         <source>Click to say it otherwise; empty takes it off.</source>
@@ -3200,8 +2242,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Berechnet, nie versucht: ein echter Kurzschluss schleudert Metall und zündet.</translation>
     </message>
     <message>
-        <source>Connect the pack through the {} test lead; say the polarity aloud first.</source>
-        <translation>Den Akku über die Prüfleitung mit {} anschließen, Plus laut gesagt.</translation>
+        <source>Connect the pack through the {test} test lead; say the polarity aloud first.</source>
+        <translation>Den Akku über die Prüfleitung mit {test} anschließen, Plus laut gesagt.</translation>
     </message>
     <message>
         <source>Converters do not share current by themselves. Diodes keep one from driving the other.</source>
@@ -3212,8 +2254,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wandler bleiben innerhalb ihres herabgesetzten Stroms</translation>
     </message>
     <message>
-        <source>Copied: %1.</source>
-        <translation>Kopiert: %1.</translation>
+        <source>Copied: {said_of}.</source>
+        <translation>Kopiert: {said_of}.</translation>
     </message>
     <message>
         <source>Copied; paste it into a message, or anywhere in this window.</source>
@@ -3260,12 +2302,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einkaufsliste als Text kopieren</translation>
     </message>
     <message>
-        <source>Core %1</source>
-        <translation>Ader %1</translation>
+        <source>Core by core, at both ends: {list}.</source>
+        <translation>Ader für Ader, an beiden Enden: {list}.</translation>
     </message>
     <message>
-        <source>Core by core, at both ends: {}.</source>
-        <translation>Ader für Ader, an beiden Enden: {}.</translation>
+        <source>Core {core}</source>
+        <translation>Ader {core}</translation>
     </message>
     <message>
         <source>Correct what the other findings name: open returns, loops, loads far beyond their supply.</source>
@@ -3280,8 +2322,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zähle die Stifte vom markierten an: ein von hinten gesehener Stecker ist sein eigenes Spiegelbild.</translation>
     </message>
     <message>
-        <source>Counts %1; T starts and stops it.</source>
-        <translation>Zählt %1; T startet und hält an.</translation>
+        <source>Counts {whole}; T starts and stops it.</source>
+        <translation>Zählt {whole}; T startet und hält an.</translation>
     </message>
     <message>
         <source>Coupled noise stays below what the neighbouring signal tolerates</source>
@@ -3356,16 +2398,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ausschneiden	Ctrl+X</translation>
     </message>
     <message>
-        <source>Cut = ({} joint + 2 × {}{}) ÷ 0.93 = {}, rounded up to {}</source>
-        <translation>Zuschnitt = ({} Verbindung + 2 × {}{}) ÷ 0,93 = {}, aufgerundet auf {}</translation>
+        <source>Cut = ({joint_length} joint + 2 × {overlap}{burns| + {burn_back}|}) ÷ 0.93 = {exact}, rounded up to {cut}</source>
+        <translation>Schnitt = ({joint_length} Verbindung + 2 × {overlap}{burns| + {burn_back}|}) ÷ 0,93 = {exact}, aufgerundet auf {cut}</translation>
     </message>
     <message>
         <source>Cut a new lead instead</source>
         <translation>Stattdessen eine neue Leitung ablängen</translation>
     </message>
     <message>
-        <source>Cut and label: {}</source>
-        <translation>Zuschneiden und beschriften: {}</translation>
+        <source>Cut and label: {lead}</source>
+        <translation>Zuschneiden und beschriften: {lead}</translation>
     </message>
     <message>
         <source>Cut back and insulated</source>
@@ -3388,8 +2430,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lang zuschneiden und später kürzen: eine Leitung lässt sich kürzen, nicht verlängern.</translation>
     </message>
     <message>
-        <source>Cut off the plug at {} and make that end anew</source>
-        <translation>Den Stecker an {} abschneiden und dieses Ende neu machen</translation>
+        <source>Cut off the plug at {part} and make that end anew</source>
+        <translation>Den Stecker an {part} abschneiden und dieses Ende neu machen</translation>
     </message>
     <message>
         <source>Cut out, stick on where it is to be, punch the centre, drill small first, then to size; deburr.</source>
@@ -3404,56 +2446,60 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schneide den durchgehenden Draht und isoliere seine beiden Enden und den Abzweig ab.</translation>
     </message>
     <message>
-        <source>Cut the {} lead {}</source>
-        <translation>Schneide die Leitung {} {}</translation>
+        <source>Cut the {supply} lead {place}</source>
+        <translation>Schneide die Leitung {supply} {place}</translation>
     </message>
     <message>
-        <source>Cut the {} lead {} and join both ends.</source>
-        <translation>Schneide die Leitung {} {} und verbinde beide Enden.</translation>
+        <source>Cut the {supply} lead {place} and join both ends.</source>
+        <translation>Schneide die Leitung {supply} {place} und verbinde beide Enden.</translation>
     </message>
     <message>
-        <source>Cut the {} lead {}.</source>
-        <translation>Schneide die Leitung {} {}.</translation>
+        <source>Cut the {supply} lead {place}.</source>
+        <translation>Schneide die Leitung {supply} {place}.</translation>
     </message>
     <message>
-        <source>Cut the {} lead {}; one end on each contact, a tube over both.</source>
-        <translation>Schneide die Leitung {} {}; ein Ende an jeden Kontakt, über beide ein Schlauch.</translation>
+        <source>Cut the {supply} lead {place}; one end on each contact, a tube over both.</source>
+        <translation>Schneide die Leitung {supply} {place}; ein Ende an jeden Kontakt, über beide ein Schlauch.</translation>
     </message>
     <message>
-        <source>Cut them to different lengths, each {} shorter than the one before, the other piece the other way round: no two joints lie side by side.</source>
-        <translation>Verschieden lang abschneiden, jede {} kürzer als die vorige, am anderen Stück umgekehrt: keine zwei Verbindungen liegen nebeneinander.</translation>
+        <source>Cut them to different lengths, each {splice_stagger} shorter than the one before, the other piece the other way round: no two joints lie side by side.</source>
+        <translation>Verschieden lang abschneiden, jede {splice_stagger} kürzer als die vorige, am anderen Stück umgekehrt: keine zwei Verbindungen liegen nebeneinander.</translation>
     </message>
     <message>
-        <source>Cut to length: </source>
-        <translation>Ablängen: </translation>
+        <source>Cut to length: {lead}</source>
+        <translation>Ablängen: {lead}</translation>
     </message>
     <message>
-        <source>Cut {} back at both ends and shrink {} over each.</source>
-        <translation>Schneide {} an beiden Enden zurück und schrumpf {} über jedes.</translation>
+        <source>Cut {bought} of the same cable to lengthen it.</source>
+        <translation>{bought} desselben Kabels zum Verlängern abschneiden.</translation>
     </message>
     <message>
-        <source>Cut {} of it; what is left over goes back into the drawer with its length on it.</source>
-        <translation>Schneide {} davon; der Rest kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
+        <source>Cut {bought} of the same wire to lengthen it.</source>
+        <translation>{bought} desselben Drahts zum Verlängern abschneiden.</translation>
     </message>
     <message>
-        <source>Cut {} of the same cable to lengthen it.</source>
-        <translation>{} desselben Kabels zum Verlängern abschneiden.</translation>
+        <source>Cut {core} back at both ends and shrink {cover} over each.</source>
+        <translation>Schneide {core} an beiden Enden zurück und schrumpf {cover} über jedes.</translation>
     </message>
     <message>
-        <source>Cut {} of the same wire to lengthen it.</source>
-        <translation>{} desselben Drahts zum Verlängern abschneiden.</translation>
+        <source>Cut {cut} of it; what is left over goes back into the drawer with its length on it.</source>
+        <translation>Schneide {cut} davon; der Rest kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
     </message>
     <message>
-        <source>Cut {} of {} {}{}.</source>
-        <translation>Schneide {} von {} {}{}.</translation>
+        <source>Cut {pieces} of {wire} {supply}{own_return| and the same of {return_wire}|}.</source>
+        <translation>Schneide {pieces} {wire} {supply}{own_return| und ebenso viel {return_wire}|} ab.</translation>
     </message>
     <message>
-        <source>Cut-off {}</source>
-        <translation>Abschaltung {}</translation>
+        <source>Cut-off {cutoff}</source>
+        <translation>Abschaltung {cutoff}</translation>
     </message>
     <message>
         <source>Cutting cards</source>
         <translation>Zuschnittkarten</translation>
+    </message>
+    <message>
+        <source>C{cable}  {lead}</source>
+        <translation>C{cable}  {lead}</translation>
     </message>
     <message>
         <source>Dangers</source>
@@ -3500,8 +2546,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zurückgeholte Arbeit aufgeben</translation>
     </message>
     <message>
-        <source>Dissipates {}, {} % efficient</source>
-        <translation>Verliert {} als Wärme, {} % Wirkungsgrad</translation>
+        <source>Dissipates {heat}, {efficiency} % efficient</source>
+        <translation>Verliert {heat} als Wärme, {efficiency} % Wirkungsgrad</translation>
     </message>
     <message>
         <source>Division by zero.</source>
@@ -3520,8 +2566,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Fertig  (Leertaste)</translation>
     </message>
     <message>
-        <source>Done once already, as {}; the plan has changed since to {}.</source>
-        <translation>Schon einmal gemacht, als {}; der Plan hat sich seither zu {} geändert.</translation>
+        <source>Done once already, as {was}; the plan has changed since to {now}.</source>
+        <translation>Schon einmal gemacht, als {was}; der Plan hat sich seither zu {now} geändert.</translation>
     </message>
     <message>
         <source>Double-click types the length; right-click for more.</source>
@@ -3576,8 +2622,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zieht</translation>
     </message>
     <message>
-        <source>Drill it to {}</source>
-        <translation>Bohre es auf {}</translation>
+        <source>Drill it to {bore}</source>
+        <translation>Bohre es auf {bore}</translation>
     </message>
     <message>
         <source>Drill it wider, or lead some of them another way.</source>
@@ -3600,16 +2646,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Auf einem anderen Weg loslassen.</translation>
     </message>
     <message>
-        <source>Drop {} × {} = {} ({})</source>
-        <translation>Abfall {} × {} = {} ({})</translation>
+        <source>Drop {continuous} × {drop} = {drop_2} ({drop_share})</source>
+        <translation>Abfall {continuous} × {drop} = {drop_2} ({drop_share})</translation>
     </message>
     <message>
         <source>Drops</source>
         <translation>Fällt um</translation>
     </message>
     <message>
-        <source>Drops {} at {}.</source>
-        <translation>Verliert {} bei {}.</translation>
+        <source>Drops {drop} at {current}.</source>
+        <translation>Verliert {drop} bei {current}.</translation>
     </message>
     <message>
         <source>Dry and free of flux, or it does not hold.</source>
@@ -3624,20 +2670,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verdoppeln	Ctrl+D</translation>
     </message>
     <message>
-        <source>Duplicate %1</source>
-        <translation>%1 verdoppeln</translation>
+        <source>Duplicate {said_of}</source>
+        <translation>{said_of} verdoppeln</translation>
     </message>
     <message>
-        <source>Each core at both ends, {}:</source>
-        <translation>Jede Ader an beiden Enden, {}:</translation>
+        <source>Each core at both ends, {kind}:</source>
+        <translation>Jede Ader an beiden Enden, {kind}:</translation>
     </message>
     <message>
-        <source>Each core at {}, {}:</source>
-        <translation>Jede Ader an {}, {}:</translation>
+        <source>Each core at {part}, {kind}:</source>
+        <translation>Jede Ader an {part}, {kind}:</translation>
     </message>
     <message>
-        <source>Each core to the same pin of both halves: {}.</source>
-        <translation>Jede Ader an denselben Stift beider Hälften: {}.</translation>
+        <source>Each core to the same pin of both halves: {cores}.</source>
+        <translation>Jede Ader an denselben Stift beider Hälften: {cores}.</translation>
     </message>
     <message>
         <source>Each for itself</source>
@@ -3684,12 +2730,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Jeder Schalter allein: dahinter offen 0 V, geschlossen volle Volt.</translation>
     </message>
     <message>
-        <source>Each time its bridge opens, the lead's inductance drives a voltage spike; beyond {} typical controllers need {} more for every 10 cm.</source>
-        <translation>Jedes Mal, wenn seine Brücke öffnet, schiebt die Induktivität der Leitung weiter; über {} wollen übliche Regler je 10 cm {} mehr.</translation>
+        <source>Each time its bridge opens, the lead's inductance drives a voltage spike; beyond {free_lead} typical controllers need {farad_per_m} more for every 10 cm.</source>
+        <translation>Jedes Mal, wenn seine Brücke öffnet, schiebt die Induktivität der Leitung weiter; über {free_lead} wollen übliche Regler je 10 cm {farad_per_m} mehr.</translation>
     </message>
     <message>
-        <source>Each with the fewest parallel strings that last the day at {} and carry the one-second peak.</source>
-        <translation>Jeder mit den wenigsten Strängen, die bei {} den Tag durchhalten und die stärkste Sekunde aushalten.</translation>
+        <source>Each with the fewest parallel strings that last the day at {ambient} and carry the one-second peak.</source>
+        <translation>Jeder mit den wenigsten Strängen, die bei {ambient} den Tag durchhalten und die stärkste Sekunde aushalten.</translation>
     </message>
     <message>
         <source>Edit its line	Enter</source>
@@ -3872,20 +2918,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Erwarte</translation>
     </message>
     <message>
-        <source>Expected on %1…</source>
-        <translation>Erwartet am %1…</translation>
+        <source>Expected on {arrives}…</source>
+        <translation>Erwartet am {arrives}…</translation>
     </message>
     <message>
         <source>Expected window</source>
         <translation>Erwartetes Fenster</translation>
     </message>
     <message>
-        <source>Expected {} to {}; the meter adds ±{}.</source>
-        <translation>Erwartet {} bis {}; das Messgerät ±{}.</translation>
+        <source>Expected {lowest} to {highest}; the meter adds ±{meter_share}.</source>
+        <translation>Erwartet {lowest} bis {highest}; das Messgerät ±{meter_share}.</translation>
     </message>
     <message>
-        <source>Fasten it flat on {}, a smear of thermal paste between, where that is warmest.</source>
-        <translation>Befestige ihn flach auf {}, ein Strich Wärmeleitpaste dazwischen, wo es am wärmsten ist.</translation>
+        <source>Fasten it flat on {part}, a smear of thermal paste between, where that is warmest.</source>
+        <translation>Befestige ihn flach auf {part}, ein Strich Wärmeleitpaste dazwischen, wo es am wärmsten ist.</translation>
     </message>
     <message>
         <source>Feed</source>
@@ -3904,12 +2950,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Speisen von</translation>
     </message>
     <message>
-        <source>Feed it from %1</source>
-        <translation>Von %1 speisen</translation>
-    </message>
-    <message>
         <source>Feed it from another rail</source>
         <translation>Von einer anderen Schiene speisen</translation>
+    </message>
+    <message>
+        <source>Feed it from {there}</source>
+        <translation>Von {there} speisen</translation>
     </message>
     <message>
         <source>Feeds</source>
@@ -3960,8 +3006,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Irgendetwas finden…	Ctrl+Space</translation>
     </message>
     <message>
-        <source>Find the circuit: {}</source>
-        <translation>Finde den Stromkreis: {}</translation>
+        <source>Find the circuit: {source}</source>
+        <translation>Finde den Stromkreis: {source}</translation>
     </message>
     <message>
         <source>Find: 40 A fuse, silicone, toggle …</source>
@@ -3980,60 +3026,60 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Lampen zünden</translation>
     </message>
     <message>
-        <source>Fire {}</source>
-        <translation>{} zünden</translation>
+        <source>Fire {name}</source>
+        <translation>{name} zünden</translation>
     </message>
     <message>
         <source>First power, small and limited</source>
         <translation>Erster Strom, klein und begrenzt</translation>
     </message>
     <message>
-        <source>First the wide tube over all of it: {} of {}, pushed well back.</source>
-        <translation>Zuerst den weiten Schlauch über das Ganze: {} von {}, weit zurückgeschoben.</translation>
-    </message>
-    <message>
-        <source>Fit %1: %2 left, %3 inside</source>
-        <translation>%1 anpassen: noch %2, innen %3</translation>
-    </message>
-    <message>
-        <source>Fit a %1 fuse</source>
-        <translation>Eine Sicherung %1 einsetzen</translation>
+        <source>First the wide tube over all of it: {cut} of {tube}, pushed well back.</source>
+        <translation>Zuerst den weiten Schlauch über das Ganze: {cut} von {tube}, weit zurückgeschoben.</translation>
     </message>
     <message>
         <source>Fit a grommet</source>
         <translation>Tülle einsetzen</translation>
     </message>
     <message>
-        <source>Fit a {} fuse</source>
-        <translation>Eine Sicherung {} einsetzen</translation>
+        <source>Fit a {best} fuse</source>
+        <translation>Eine Sicherung {best} einsetzen</translation>
     </message>
     <message>
-        <source>Fit a {} {}</source>
-        <translation>Setze ein: {} {}</translation>
+        <source>Fit a {rating} fuse</source>
+        <translation>Eine Sicherung {rating} einsetzen</translation>
     </message>
     <message>
-        <source>Fit both plugs of {}</source>
-        <translation>Beide Stecker von {} einstecken</translation>
+        <source>Fit a {rating} {family}</source>
+        <translation>Setze ein: {rating} {family}</translation>
+    </message>
+    <message>
+        <source>Fit both plugs of {lead}</source>
+        <translation>Beide Stecker von {lead} einstecken</translation>
     </message>
     <message>
         <source>Fit the fuses before the modules</source>
         <translation>Die Sicherungen vor den Wandlern einsetzen</translation>
     </message>
     <message>
-        <source>Fit the plug of the {}</source>
-        <translation>Stecker einsetzen: {}</translation>
+        <source>Fit the plug of the {lead}</source>
+        <translation>Stecker einsetzen: {lead}</translation>
     </message>
     <message>
-        <source>Fit the plug of the {} lead into {}</source>
-        <translation>Den Stecker der Leitung zu {} in {} einstecken</translation>
+        <source>Fit the plug of the {part} lead into {part_2}</source>
+        <translation>Den Stecker der Leitung zu {part} in {part_2} einstecken</translation>
     </message>
     <message>
-        <source>Fit {}: {}</source>
-        <translation>Setze in {} ein: {}</translation>
+        <source>Fit {lead}: {rating}</source>
+        <translation>Setze in {lead} ein: {rating}</translation>
     </message>
     <message>
-        <source>Fitted: {} ({})</source>
-        <translation>Eingesetzt: {} ({})</translation>
+        <source>Fit {pack}: {capacity} left, {resistance} inside</source>
+        <translation>{pack} anpassen: noch {capacity}, innen {resistance}</translation>
+    </message>
+    <message>
+        <source>Fitted: {rating} ({family})</source>
+        <translation>Eingesetzt: {rating} ({family})</translation>
     </message>
     <message>
         <source>Flange in front of the wall, washer and nut behind it; hand-tight and a quarter turn.</source>
@@ -4092,12 +3138,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einer anderen Schule folgen</translation>
     </message>
     <message>
-        <source>Follow “%1”</source>
-        <translation>Folge „%1“</translation>
+        <source>Follow “{school}”</source>
+        <translation>Folge „{school}“</translation>
     </message>
     <message>
-        <source>Follow “%1” everywhere</source>
-        <translation>Folge überall „%1“</translation>
+        <source>Follow “{school}” everywhere</source>
+        <translation>Folge überall „{school}“</translation>
     </message>
     <message>
         <source>For every plan on this computer. Kept as you change them.</source>
@@ -4124,8 +3170,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gefunden für den Plan, wie er war; suche noch einmal für den Plan, wie er ist</translation>
     </message>
     <message>
-        <source>Found in it and mended: {} {}.</source>
-        <translation>Darin gefunden und behoben: {} {}.</translation>
+        <source>Found in it and mended: {sentence} {label}.</source>
+        <translation>Darin gefunden und behoben: {sentence} {label}.</translation>
     </message>
     <message>
         <source>Fresh cells: they fall in the first minutes of work</source>
@@ -4140,8 +3186,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>0 bis 24 h wird erwartet, etwa 1 h 30 min.</translation>
     </message>
     <message>
-        <source>From 1 to {} alike can be said at once.</source>
-        <translation>1 bis {} gleiche können auf einmal angegeben werden.</translation>
+        <source>From 1 to {most_alike} alike can be said at once.</source>
+        <translation>1 bis {most_alike} gleiche können auf einmal angegeben werden.</translation>
     </message>
     <message>
         <source>From a file…</source>
@@ -4156,8 +3202,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Von hinten in die Wand, Ringmutter vorn; handfest und eine Vierteldrehung.</translation>
     </message>
     <message>
-        <source>From board to board of one stack: up the spacers between and out over both edges, {}.</source>
-        <translation>Von Platine zu Platine eines Stapels: die Abstandhalter dazwischen hinauf und über beide Kanten hinaus, {}.</translation>
+        <source>From board to board of one stack: up the spacers between and out over both edges, {length_in_stack}.</source>
+        <translation>Von Platine zu Platine eines Stapels: die Abstandhalter dazwischen hinauf und über beide Kanten hinaus, {length_in_stack}.</translation>
     </message>
     <message>
         <source>From full, without charging</source>
@@ -4188,12 +3234,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Aus dem Weg. Tippe eine, um ihn zu übergehen</translation>
     </message>
     <message>
-        <source>From {} up the wire is damaged before the {} fuse opens.</source>
-        <translation>Von {} an gibt die Leitung vor der Sicherung {} nach.</translation>
+        <source>From {crossing} up the wire is damaged before the {rating} fuse opens.</source>
+        <translation>Von {crossing} an gibt die Leitung vor der Sicherung {rating} nach.</translation>
     </message>
     <message>
-        <source>From {}, over {}: about {}</source>
-        <translation>Von {}, über {}: etwa {}</translation>
+        <source>From {name}, over {along}: about {amount}</source>
+        <translation>Von {name}, über {along}: etwa {amount}</translation>
     </message>
     <message>
         <source>Full screen</source>
@@ -4204,8 +3250,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Von voll bis leer in der ruhigsten Phase</translation>
     </message>
     <message>
-        <source>Further: {}.</source>
-        <translation>Weiter: {}.</translation>
+        <source>Further: {further}.</source>
+        <translation>Weiter: {further}.</translation>
     </message>
     <message>
         <source>Fuse</source>
@@ -4220,28 +3266,28 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sicherungsblock</translation>
     </message>
     <message>
-        <source>Fuse block of {}</source>
-        <translation>Sicherungsblock von {}</translation>
+        <source>Fuse block of {part}</source>
+        <translation>Sicherungsblock von {part}</translation>
     </message>
     <message>
-        <source>Fuse holder in the {}</source>
-        <translation>Sicherungshalter in: {}</translation>
+        <source>Fuse holder in the {lead}</source>
+        <translation>Sicherungshalter in: {lead}</translation>
     </message>
     <message>
-        <source>Fuse in the {}</source>
-        <translation>Sicherung in: {}</translation>
+        <source>Fuse in the {lead}</source>
+        <translation>Sicherung in: {lead}</translation>
     </message>
     <message>
-        <source>Fuse of %1</source>
-        <translation>Sicherung von %1</translation>
+        <source>Fuse of {name}</source>
+        <translation>Sicherung von {name}</translation>
     </message>
     <message>
-        <source>Fuse tap on the {}</source>
-        <translation>Sicherungsabgriff an: {}</translation>
+        <source>Fuse tap on the {lead}</source>
+        <translation>Sicherungsabgriff an: {lead}</translation>
     </message>
     <message>
-        <source>Fuse, switch, plugs and joints: {}</source>
-        <translation>Sicherung, Schalter, Stecker und Verbindungen: {}</translation>
+        <source>Fuse, switch, plugs and joints: {rest}</source>
+        <translation>Sicherung, Schalter, Stecker und Verbindungen: {rest}</translation>
     </message>
     <message>
         <source>Fuses</source>
@@ -4252,16 +3298,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Großzügig</translation>
     </message>
     <message>
-        <source>Get {}</source>
-        <translation>Besorge {}</translation>
+        <source>Get {tube}</source>
+        <translation>Besorge {tube}</translation>
     </message>
     <message>
         <source>Gets</source>
         <translation>Bekommt</translation>
     </message>
     <message>
-        <source>Gets {} – {}</source>
-        <translation>Bekommt {} – {}</translation>
+        <source>Gets {lowest} – {highest}</source>
+        <translation>Bekommt {lowest} – {highest}</translation>
     </message>
     <message>
         <source>Give a module of its own to</source>
@@ -4276,8 +3322,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gib ihm eine eigene Rückleitung</translation>
     </message>
     <message>
-        <source>Give or take {} of what is printed; a cheap meter's own leads add up to {}.</source>
-        <translation>{} mehr oder weniger als aufgedruckt; die Leitungen eines billigen Messgeräts geben bis {} dazu.</translation>
+        <source>Give or take {spread} of what is printed; a cheap meter's own leads add up to {lead_ohm}.</source>
+        <translation>{spread} mehr oder weniger als aufgedruckt; die Leitungen eines billigen Messgeräts geben bis {lead_ohm} dazu.</translation>
     </message>
     <message>
         <source>Glasses on; nothing live behind the wall.</source>
@@ -4396,8 +3442,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Still halten, bis es erstarrt.</translation>
     </message>
     <message>
-        <source>Hold the leads: {}</source>
-        <translation>Leitungen halten: {}</translation>
+        <source>Hold the leads: {part}</source>
+        <translation>Leitungen halten: {part}</translation>
     </message>
     <message>
         <source>Hole</source>
@@ -4484,16 +3530,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wie rund eine Ecke ist</translation>
     </message>
     <message>
-        <source>How sure, in {}</source>
-        <translation>Wie sicher, in {}</translation>
+        <source>How sure, in {phase}</source>
+        <translation>Wie sicher, in {phase}</translation>
     </message>
     <message>
         <source>How thick a lead is</source>
         <translation>Wie dick eine Leitung ist</translation>
     </message>
     <message>
-        <source>How {} is fed</source>
-        <translation>Wie {} gespeist wird</translation>
+        <source>How {part} is fed</source>
+        <translation>Wie {part} gespeist wird</translation>
     </message>
     <message>
         <source>Hubs and converters are placed where they need the least wire</source>
@@ -4504,8 +3550,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>IEEE 802.3</translation>
     </message>
     <message>
-        <source>IN towards {}, OUT towards {}; its − to the return.</source>
-        <translation>IN zu {}, OUT zu {}; sein − an die Rückleitung.</translation>
+        <source>IN towards {part}, OUT towards {part_2}; its − to the return.</source>
+        <translation>IN zu {part}, OUT zu {part_2}; sein − an die Rückleitung.</translation>
     </message>
     <message>
         <source>ISO 11898-2 at 1 Mbit/s; threshold of a receiver</source>
@@ -4516,8 +3562,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gleich gefärbt werden sie eines Tages vertauscht: Verpolung zerstört, was daran hängt.</translation>
     </message>
     <message>
-        <source>Idle {}: the mean of what lies below {}.</source>
-        <translation>Leerlauf {}: das Mittel dessen, was unter {} liegt.</translation>
+        <source>Idle {idle}: the mean of what lies below {running}.</source>
+        <translation>Leerlauf {idle}: das Mittel dessen, was unter {running} liegt.</translation>
     </message>
     <message>
         <source>If + and − touched here: how fast a fuse opens, or that the source cannot open one</source>
@@ -4532,24 +3578,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zünder ab, Lampen an</translation>
     </message>
     <message>
-        <source>In %1, out %2. The mark is its derated current; at the right its dissipation%3.</source>
-        <translation>Eingang %1, Ausgang %2. Der Strich ist sein Strom nach Derating; rechts seine Verlustleistung%3.</translation>
-    </message>
-    <message>
         <source>In AWG</source>
         <translation>In AWG</translation>
     </message>
     <message>
-        <source>In a bore of {}: strip {}.</source>
-        <translation>In einer Bohrung von {}: {} abisolieren.</translation>
+        <source>In a bore of {size}: strip {strip}.</source>
+        <translation>In einer Bohrung von {size}: {strip} abisolieren.</translation>
     </message>
     <message>
-        <source>In it: {}</source>
-        <translation>Darin: {}</translation>
+        <source>In it: {place}</source>
+        <translation>Darin: {place}</translation>
     </message>
     <message>
-        <source>In its wall: </source>
-        <translation>In seiner Wand: </translation>
+        <source>In its wall: {size}, {opening}</source>
+        <translation>In seiner Wand: {size}, {opening}</translation>
     </message>
     <message>
         <source>In mm²</source>
@@ -4564,16 +3606,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>In der Mitte</translation>
     </message>
     <message>
-        <source>In the order in which it is opened: {}.</source>
-        <translation>In der Reihenfolge, in der geöffnet wird: {}.</translation>
+        <source>In the order in which it is opened: {obstacle}.</source>
+        <translation>In der Reihenfolge, in der geöffnet wird: {obstacle}.</translation>
     </message>
     <message>
         <source>In the order in which they go in, low before tall:</source>
         <translation>In der Reihenfolge, in der sie hineinkommen, niedrig vor hoch:</translation>
     </message>
     <message>
-        <source>In the place of {} a lamp for {}.</source>
-        <translation>An die Stelle von {} eine Lampe für {}.</translation>
+        <source>In the place of {all} a lamp for {highest}.</source>
+        <translation>An die Stelle von {all} eine Lampe für {highest}.</translation>
     </message>
     <message>
         <source>In the ways of a fuse block</source>
@@ -4584,28 +3626,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Im ganzen Plan</translation>
     </message>
     <message>
-        <source>In the zone %1</source>
-        <translation>In der Fläche %1</translation>
+        <source>In the zone {zone}</source>
+        <translation>In der Fläche {zone}</translation>
     </message>
     <message>
-        <source>In the {}: {}</source>
-        <translation>In {}: {}</translation>
+        <source>In the {lead}: {item_name}</source>
+        <translation>In {lead}: {item_name}</translation>
     </message>
     <message>
-        <source>In {} of air; such switches are true to {} K.</source>
-        <translation>In Luft von {}; solche Schalter sind auf {} K genau.</translation>
+        <source>In {hottest} of air; such switches are true to {spare_kelvin} K.</source>
+        <translation>In Luft von {hottest}; solche Schalter sind auf {spare_kelvin} K genau.</translation>
     </message>
     <message>
-        <source>In {}, {} long; a case takes half an hour to get warm.</source>
-        <translation>In {}, {} lang; ein Gehäuse braucht eine halbe Stunde, um warm zu werden.</translation>
+        <source>In {phase}, {duration} long; a case takes half an hour to get warm.</source>
+        <translation>In {phase}, {duration} lang; ein Gehäuse braucht eine halbe Stunde, um warm zu werden.</translation>
+    </message>
+    <message>
+        <source>In {volts_in}, out {volts_out}. The mark is its derated current; at the right its dissipation{warm|, which makes it {rise} K warmer than the air|}.</source>
+        <translation>Ein {volts_in}, aus {volts_out}. Die Marke ist sein zulässiger Strom; rechts seine Verlustleistung{warm|, die ihn um {rise} K wärmer als die Luft macht|}.</translation>
     </message>
     <message>
         <source>Input</source>
         <translation>Eingang</translation>
     </message>
     <message>
-        <source>Input {} (pack empty) – {} (charging)</source>
-        <translation>Sieht {} (Akku leer) – {} (beim Laden)</translation>
+        <source>Input {in_lowest} (pack empty) – {in_highest} (charging)</source>
+        <translation>Sieht {in_lowest} (Akku leer) – {in_highest} (beim Laden)</translation>
     </message>
     <message>
         <source>Insert to the stop, no strand outside, tighten.</source>
@@ -4616,40 +3662,40 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Bis zum Anschlag einführen, festziehen.</translation>
     </message>
     <message>
-        <source>Inside it: {} mΩ·Ah ÷ {} × {} cells{} = {} at half charge, {}</source>
-        <translation>Innen: {} mΩ·Ah ÷ {} × {} Zellen{} = {} bei halber Ladung, {}</translation>
+        <source>Inside it: {cell_resistance} × {series} cells ÷ {parallel}{age} = {inside} at half charge, {air}</source>
+        <translation>Innen: {cell_resistance} × {series} Zellen ÷ {parallel}{age} = {inside} bei halber Ladung, {air}</translation>
     </message>
     <message>
-        <source>Inside it: {} × {} cells ÷ {}{} = {} at half charge, {}</source>
-        <translation>Innen: {} × {} Zellen ÷ {}{} = {} bei halber Ladung, {}</translation>
+        <source>Inside it: {mohm_ah} mΩ·Ah ÷ {cell_capacity} × {series} cells{age} = {inside} at half charge, {air}</source>
+        <translation>Innen: {mohm_ah} mΩ·Ah ÷ {cell_capacity} × {series} Zellen{age} = {inside} bei halber Ladung, {air}</translation>
     </message>
     <message>
-        <source>Inside {}</source>
-        <translation>In {}</translation>
+        <source>Inside {around}</source>
+        <translation>In {around}</translation>
     </message>
     <message>
         <source>Insulate another way</source>
         <translation>Anders isolieren</translation>
     </message>
     <message>
-        <source>Into the slot of {}'s fuse: {}.</source>
-        <translation>In den Platz der Sicherung von {}: {}.</translation>
+        <source>Into the slot of {source}'s fuse: {tap}.</source>
+        <translation>In den Platz der Sicherung von {source}: {tap}.</translation>
     </message>
     <message>
-        <source>Into {}, over {}: about {}</source>
-        <translation>In {}, über {}: etwa {}</translation>
+        <source>Into {name}, over {along}: about {amount}</source>
+        <translation>In {name}, über {along}: etwa {amount}</translation>
     </message>
     <message>
-        <source>Is a comma between digits in “{}” a decimal one, or does it end a cell? Write 1.5, or put a semicolon between the cells.</source>
-        <translation>Ist ein Komma zwischen Ziffern in „{}“ ein Dezimalkomma, oder beendet es eine Zelle? 1.5 schreiben oder die Zellen mit Semikolon trennen.</translation>
+        <source>Is a comma between digits in “{rows}” a decimal one, or does it end a cell? Write 1.5, or put a semicolon between the cells.</source>
+        <translation>Ist ein Komma zwischen Ziffern in „{rows}“ ein Dezimalkomma, oder beendet es eine Zelle? 1.5 schreiben oder die Zellen mit Semikolon trennen.</translation>
     </message>
     <message>
         <source>It burns what is near when it fires: keep eyes and hands away and do not lean over it.</source>
         <translation>Er verbrennt beim Zünden, was nahe ist: Augen und Hände weg, niemand darüber.</translation>
     </message>
     <message>
-        <source>It cannot be read and stays where it is: %1</source>
-        <translation>Es kann nicht gelesen werden und bleibt, wo es ist: %1</translation>
+        <source>It cannot be read and stays where it is: {error}</source>
+        <translation>Es kann nicht gelesen werden und bleibt, wo es ist: {error}</translation>
     </message>
     <message>
         <source>It counts as met, wherever the step stands.</source>
@@ -4676,12 +3722,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Er gibt</translation>
     </message>
     <message>
-        <source>It gives {} for that moment, 1.25 × its printed {}.</source>
-        <translation>Er gibt für diesen Augenblick {}, 1,25 × die aufgedruckten {}.</translation>
+        <source>It gives {rated} for that moment, 1.25 × its printed {rated_2}.</source>
+        <translation>Er gibt für diesen Augenblick {rated}, 1,25 × die aufgedruckten {rated_2}.</translation>
     </message>
     <message>
-        <source>It gives {}; its loads need {}.</source>
-        <translation>Er gibt {}; seine Verbraucher wollen {}.</translation>
+        <source>It gives {setting}; its loads need {words}.</source>
+        <translation>Er gibt {setting}; seine Verbraucher wollen {words}.</translation>
     </message>
     <message>
         <source>It goes by the least way until they do.</source>
@@ -4720,8 +3766,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es liegt im Schatten oder schräg zum Licht</translation>
     </message>
     <message>
-        <source>It is in the wall of {}</source>
-        <translation>Sie ist in der Wand von {}</translation>
+        <source>It is in the wall of {wall}</source>
+        <translation>Sie ist in der Wand von {wall}</translation>
     </message>
     <message>
         <source>It is live with the key alone: without it, nothing.</source>
@@ -4740,8 +3786,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es ist nicht eingesteckt, oder es knickt ein: nichts darf daran hängen</translation>
     </message>
     <message>
-        <source>It is rated for {} continuously and {} for {}; {} and {} are drawn.</source>
-        <translation>Ausgelegt für {} dauernd und {} für {}; entnommen werden {} und {}.</translation>
+        <source>It is rated for {pack_max_current} continuously and {pack_burst_current} for {burst_time}; {continuous} and {peak} are drawn.</source>
+        <translation>Ausgelegt für {pack_max_current} dauernd und {pack_burst_current} für {burst_time}; entnommen werden {continuous} und {peak}.</translation>
     </message>
     <message>
         <source>It is taken to sit at the lead's far end.</source>
@@ -4752,12 +3798,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es ist verkehrt herum, oder nicht ganz eingedrückt</translation>
     </message>
     <message>
-        <source>It is to come after “{}”, which is no step any more: that counts as met.</source>
-        <translation>Er soll nach „{}“ kommen, das kein Schritt mehr ist: das gilt als erfüllt.</translation>
+        <source>It is to come after “{first}”, which is no step any more: that counts as met.</source>
+        <translation>Er soll nach „{first}“ kommen, das kein Schritt mehr ist: das gilt als erfüllt.</translation>
     </message>
     <message>
-        <source>It is {} too short.</source>
-        <translation>Sie ist {} zu kurz.</translation>
+        <source>It is {needed} too short.</source>
+        <translation>Sie ist {needed} zu kurz.</translation>
     </message>
     <message>
         <source>It keeps both its plugs and is not cut.</source>
@@ -4768,8 +3814,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Heiß lässt sie ein Rinnsal durch und heilt beim Abkühlen; ein Akku will eine Sicherung, die offen bleibt.</translation>
     </message>
     <message>
-        <source>It lies on the way: from 0 to %1 is expected.</source>
-        <translation>Es liegt auf dem Weg: von 0 bis %1 wird erwartet.</translation>
+        <source>It lies on the way: from 0 to {length} is expected.</source>
+        <translation>Es liegt auf dem Weg: von 0 bis {length} wird erwartet.</translation>
     </message>
     <message>
         <source>It meets</source>
@@ -4780,56 +3826,56 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es muss irgendwie heißen.</translation>
     </message>
     <message>
-        <source>It needs {} free behind the wall, its wires bent included.</source>
-        <translation>Es braucht {} frei hinter der Wand, die gebogenen Drähte eingerechnet.</translation>
+        <source>It needs {behind} free behind the wall, its wires bent included.</source>
+        <translation>Es braucht {behind} frei hinter der Wand, die gebogenen Drähte eingerechnet.</translation>
     </message>
     <message>
-        <source>It needs {} – {}.</source>
-        <translation>Er braucht {} – {}.</translation>
+        <source>It needs {lowest} – {highest}.</source>
+        <translation>Er braucht {lowest} – {highest}.</translation>
     </message>
     <message>
         <source>It no longer goes on after the joint is made; too close to the iron it shrinks where it is parked.</source>
         <translation>Nach der Verbindung geht er nicht mehr darauf; zu nah am Kolben schrumpft er, wo er wartet.</translation>
     </message>
     <message>
-        <source>It reaches {} at {}; hot glue softens from {}.</source>
-        <translation>Es wird {} bei {}, und Heißkleber lässt ab {} los.</translation>
+        <source>It reaches {hot} at {part}; hot glue softens from {glue_softens}.</source>
+        <translation>Es wird {hot} bei {part}, und Heißkleber lässt ab {glue_softens} los.</translation>
     </message>
     <message>
-        <source>It rests {} below them; packs join within 0.05 V per cell.</source>
-        <translation>Er ruht {} unter ihnen; Akkus werden innerhalb von 0,05 V je Zelle verbunden.</translation>
+        <source>It rests {behind} below them; packs join within 0.05 V per cell.</source>
+        <translation>Er ruht {behind} unter ihnen; Akkus werden innerhalb von 0,05 V je Zelle verbunden.</translation>
     </message>
     <message>
-        <source>It should read {}.</source>
-        <translation>Er soll {} zeigen.</translation>
+        <source>It should read {window}.</source>
+        <translation>Er soll {window} zeigen.</translation>
     </message>
     <message>
-        <source>It stands on metal: four of {} under its board.</source>
-        <translation>Er steht auf Metall: vier {} unter seine Platine.</translation>
+        <source>It stands on metal: four of {spacer} under its board.</source>
+        <translation>Er steht auf Metall: vier {spacer} unter seine Platine.</translation>
     </message>
     <message>
-        <source>It stands {} out in front: keep lids and slides clear of it there.</source>
-        <translation>Es steht vorn {} vor: Deckel und Schieber dort fernhalten.</translation>
+        <source>It stands {proud} out in front: keep lids and slides clear of it there.</source>
+        <translation>Es steht vorn {proud} vor: Deckel und Schieber dort fernhalten.</translation>
     </message>
     <message>
         <source>It stays on the ground</source>
         <translation>Es bleibt am Boden</translation>
     </message>
     <message>
-        <source>It takes {} to {} mm²; the wire has {} mm².</source>
-        <translation>Er nimmt {} bis {} mm²; die Leitung hat {} mm².</translation>
+        <source>It takes {smallest} to {largest} mm²; the wire has {area} mm².</source>
+        <translation>Er nimmt {smallest} bis {largest} mm²; die Leitung hat {area} mm².</translation>
     </message>
     <message>
-        <source>It waits for “{}”, which waits for it: take one of the two apart.</source>
-        <translation>Er wartet auf „{}“, das auf ihn wartet: einen der beiden lösen.</translation>
+        <source>It waits for “{title}”, which waits for it: take one of the two apart.</source>
+        <translation>Er wartet auf „{title}“, das auf ihn wartet: einen der beiden lösen.</translation>
     </message>
     <message>
-        <source>It was done, and the plan has changed since: {}.</source>
-        <translation>Es war gemacht, und der Plan hat sich seither geändert: {}.</translation>
+        <source>It was done, and the plan has changed since: {key}.</source>
+        <translation>Es war gemacht, und der Plan hat sich seither geändert: {key}.</translation>
     </message>
     <message>
-        <source>It was made as {}; that comes off first.</source>
-        <translation>Es wurde als {} gemacht; das kommt zuerst ab.</translation>
+        <source>It was made as {was}; that comes off first.</source>
+        <translation>Es wurde als {was} gemacht; das kommt zuerst ab.</translation>
     </message>
     <message>
         <source>Items with lugs, screws or leads have joints there</source>
@@ -4840,8 +3886,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Seine blanke Platine in weitem Schlauch</translation>
     </message>
     <message>
-        <source>Its board is {} round: a tube that opens to {} or more.</source>
-        <translation>Seine Platine misst {} im Umfang: ein Schlauch, der sich auf {} oder mehr öffnet.</translation>
+        <source>Its board is {pass} round: a tube that opens to {pass_2} or more.</source>
+        <translation>Seine Platine misst {pass} im Umfang: ein Schlauch, der sich auf {pass_2} oder mehr öffnet.</translation>
     </message>
     <message>
         <source>Its body, its lugs and the bend of its wires; the other wall stands in their way.</source>
@@ -4856,16 +3902,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sein Glühdraht ist gerissen: einen anderen nehmen</translation>
     </message>
     <message>
-        <source>Its cells are rated for {} × {} = {}: {} of that</source>
-        <translation>Seine Zellen vertragen {} × {} = {}: {} davon</translation>
+        <source>Its cells are rated for {parallel} × {burst} = {burst_2}: {share_of_limit} of that</source>
+        <translation>Seine Zellen vertragen {parallel} × {burst} = {burst_2}: {share_of_limit} davon</translation>
     </message>
     <message>
-        <source>Its coil: + {}, − {} to the return.</source>
-        <translation>Seine Spule: + {}, − {} an die Rückleitung.</translation>
+        <source>Its coil: + {plus}, − {minus} to the return.</source>
+        <translation>Seine Spule: + {plus}, − {minus} an die Rückleitung.</translation>
     </message>
     <message>
-        <source>Its distance is not given; {} is assumed.</source>
-        <translation>Wie weit weg er liegt, hat niemand gesagt; {} wird angenommen.</translation>
+        <source>Its distance is not given; {usual_off} is assumed.</source>
+        <translation>Wie weit weg er liegt, hat niemand gesagt; {usual_off} wird angenommen.</translation>
     </message>
     <message>
         <source>Its face free, its case held by its rim.</source>
@@ -4912,8 +3958,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sein Relais</translation>
     </message>
     <message>
-        <source>Its ring on the + stud through the {} test lead; say the polarity aloud first.</source>
-        <translation>Ihr Ring an den Plusbolzen über die Prüfleitung mit {}, Plus laut gesagt.</translation>
+        <source>Its ring on the + stud through the {test} test lead; say the polarity aloud first.</source>
+        <translation>Ihr Ring an den Plusbolzen über die Prüfleitung mit {test}, Plus laut gesagt.</translation>
     </message>
     <message>
         <source>Its scale is not set: ways drawn on it have no length.</source>
@@ -4932,8 +3978,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Seine Versorgungsader führt ein Signal</translation>
     </message>
     <message>
-        <source>Its supply: {} × {} = {}; drawn {}</source>
-        <translation>Seine Versorgung: {} × {} = {}; verlangt {}</translation>
+        <source>Its supply: {cores} × {each} = {each_2}; drawn {amps}</source>
+        <translation>Seine Versorgung: {cores} × {each} = {each_2}; verlangt {amps}</translation>
     </message>
     <message>
         <source>Its switch on.</source>
@@ -4952,20 +3998,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ihre Spannung</translation>
     </message>
     <message>
-        <source>Its voltage ranges from {} (empty) to {} (charging).</source>
-        <translation>Ihre Spannung liegt zwischen {} (leer) und {} (beim Laden).</translation>
+        <source>Its voltage ranges from {lowest} to {highest}; worst-case sag to {lowest_2} ({where}).</source>
+        <translation>Ihre Spannung liegt zwischen {lowest} und {highest}; im ungünstigsten Fall {lowest_2} ({where}).</translation>
     </message>
     <message>
-        <source>Its voltage ranges from {} to {}.</source>
-        <translation>Ihre Spannung liegt zwischen {} und {}.</translation>
+        <source>Its voltage ranges from {low} (empty) to {high} (charging).</source>
+        <translation>Ihre Spannung liegt zwischen {low} (leer) und {high} (beim Laden).</translation>
     </message>
     <message>
-        <source>Its voltage ranges from {} to {}; worst-case sag to {} ({}).</source>
-        <translation>Ihre Spannung liegt zwischen {} und {}; im ungünstigsten Fall {} ({}).</translation>
+        <source>Its voltage ranges from {low} to {high}.</source>
+        <translation>Ihre Spannung liegt zwischen {low} und {high}.</translation>
     </message>
     <message>
-        <source>Its voltage was {} – {}{}</source>
-        <translation>Seine Spannung war {} – {}{}</translation>
+        <source>Its voltage was {low} – {high}{inside||, outside its {lowest} – {highest}}.</source>
+        <translation>Seine Spannung war {low} – {high}{inside||, außerhalb von {lowest} – {highest}}.</translation>
     </message>
     <message>
         <source>Its wire and fuse are sized as if it ran in any of them.</source>
@@ -4980,20 +4026,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Anders verbinden</translation>
     </message>
     <message>
-        <source>Join the minus of the {} lead at {}</source>
-        <translation>Minus der Leitung {} an {} anschließen</translation>
+        <source>Join the minus of the {part} lead at {part_2}</source>
+        <translation>Minus der Leitung {part} an {part_2} anschließen</translation>
     </message>
     <message>
         <source>Join wires at a hub in another way</source>
         <translation>Drähte anders zusammenführen</translation>
     </message>
     <message>
-        <source>Join {} at {}</source>
-        <translation>Verbinde {} bei {}</translation>
+        <source>Join {lead} at {part}</source>
+        <translation>Verbinde {lead} bei {part}</translation>
     </message>
     <message>
-        <source>Join {} − to the return of {}</source>
-        <translation>Verbinde {} − mit der Rückleitung von {}</translation>
+        <source>Join {part} − to the return of {part_2}</source>
+        <translation>Verbinde {part} − mit der Rückleitung von {part_2}</translation>
     </message>
     <message>
         <source>Joined at something else</source>
@@ -5044,12 +4090,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zündung aus. Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
-        <source>Key off: nothing. Key on: {}.</source>
-        <translation>Schlüssel aus: nichts. Schlüssel an: {}.</translation>
+        <source>Key off: nothing. Key on: {window}.</source>
+        <translation>Schlüssel aus: nichts. Schlüssel an: {window}.</translation>
     </message>
     <message>
-        <source>Key off: {} all the same.</source>
-        <translation>Schlüssel aus: trotzdem {}.</translation>
+        <source>Key off: {window} all the same.</source>
+        <translation>Schlüssel aus: trotzdem {window}.</translation>
     </message>
     <message>
         <source>Kind</source>
@@ -5068,12 +4114,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Messer rutschen ab, der Lötkolben verursacht Verbrennungen: Platine in den Schraubstock, Finger hinter die Klinge.</translation>
     </message>
     <message>
-        <source>Knot it at {}, once all is through.</source>
-        <translation>Bei {} knoten, wenn alles durch ist.</translation>
+        <source>Knot it at {at}, once all is through.</source>
+        <translation>Bei {at} knoten, wenn alles durch ist.</translation>
     </message>
     <message>
-        <source>Knots on the way use {}: a dozen times its thickness each.</source>
-        <translation>Knoten auf dem Weg brauchen {}: jeder das Zwölffache der Dicke.</translation>
+        <source>Knots on the way use {knots}: a dozen times its thickness each.</source>
+        <translation>Knoten auf dem Weg brauchen {knots}: jeder das Zwölffache der Dicke.</translation>
     </message>
     <message>
         <source>LC filter {} A</source>
@@ -5096,8 +4142,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Beide Enden beschriften</translation>
     </message>
     <message>
-        <source>Label both ends “{}”.</source>
-        <translation>Beschrifte beide Enden „{}“.</translation>
+        <source>Label both ends “{lead_label}”.</source>
+        <translation>Beschrifte beide Enden „{lead_label}“.</translation>
     </message>
     <message>
         <source>Label the brown ones</source>
@@ -5116,8 +4162,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Leitung auf eine Klemme setzen</translation>
     </message>
     <message>
-        <source>Land it on {}</source>
-        <translation>Setze sie auf {}</translation>
+        <source>Land it on {terminals_for}</source>
+        <translation>Setze sie auf {terminals_for}</translation>
     </message>
     <message>
         <source>Language</source>
@@ -5132,44 +4178,44 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Größere Schrift	Ctrl++</translation>
     </message>
     <message>
-        <source>Largest of E12 with 5·R·C ≤ {}: {}.</source>
-        <translation>Der größte aus E12 mit 5·R·C ≤ {}: {}.</translation>
+        <source>Largest of E12 with 5·R·C ≤ {within}: {resistor}.</source>
+        <translation>Der größte aus E12 mit 5·R·C ≤ {within}: {resistor}.</translation>
     </message>
     <message>
         <source>Largest that protects</source>
         <translation>Die größte, die schützt</translation>
     </message>
     <message>
-        <source>Largest that protects it: {}.</source>
-        <translation>Die größte, die ihn schützt: {}.</translation>
+        <source>Largest that protects it: {most}.</source>
+        <translation>Die größte, die ihn schützt: {most}.</translation>
     </message>
     <message>
-        <source>Largest that protects {}: {}</source>
-        <translation>Die größte, die {} schützt: {}</translation>
+        <source>Largest that protects {wire}: {largest}</source>
+        <translation>Die größte, die {wire} schützt: {largest}</translation>
     </message>
     <message>
         <source>Last: from here on one more mistake fires it.</source>
         <translation>Zuletzt, denn von hier an zündet ihn ein weiterer Fehler.</translation>
     </message>
     <message>
-        <source>Later: one of %1 at the most.</source>
-        <translation>Später: höchstens eines von %1.</translation>
+        <source>Later: one of {one} at the most.</source>
+        <translation>Später: höchstens eines von {one}.</translation>
     </message>
     <message>
-        <source>Later: room for one of {} and no more</source>
-        <translation>Später: Platz für eines von {} und nicht mehr</translation>
+        <source>Later: room for one of {one} and no more</source>
+        <translation>Später: Platz für eines von {one} und nicht mehr</translation>
     </message>
     <message>
-        <source>Later: room for {} more of {}, or for one of {}</source>
-        <translation>Später: Platz für {} weitere von {} oder eines von {}</translation>
+        <source>Later: room for {more_alike} more of {alike}, or for one of {one}</source>
+        <translation>Später: Platz für {more_alike} weitere von {alike} oder eines von {one}</translation>
     </message>
     <message>
         <source>Lay everything out</source>
         <translation>Alles bereitlegen</translation>
     </message>
     <message>
-        <source>Lay out {} as it came</source>
-        <translation>{} bereitlegen, wie sie ist</translation>
+        <source>Lay out {name} as it came</source>
+        <translation>{name} bereitlegen, wie sie ist</translation>
     </message>
     <message>
         <source>Lay the wire along the trace and touch: a second of heat lifts it off the board if it is two.</source>
@@ -5180,8 +4226,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Leg sie nebeneinander, erwärme, bis Lot fließt, halt still, bis es fest ist.</translation>
     </message>
     <message>
-        <source>Lay {}</source>
-        <translation>{} verlegen</translation>
+        <source>Lay {lead}</source>
+        <translation>{lead} verlegen</translation>
     </message>
     <message>
         <source>Lead by other ways</source>
@@ -5228,8 +4274,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lass sie vorerst blank: sie wird geklebt, wenn sie durchgepiepst ist.</translation>
     </message>
     <message>
-        <source>Leave it in {}; pull and insulate it in the rest.</source>
-        <translation>Lass sie in {}; zieh und isoliere sie in den anderen.</translation>
+        <source>Leave it in {lead}; pull and insulate it in the rest.</source>
+        <translation>Lass sie in {lead}; zieh und isoliere sie in den anderen.</translation>
     </message>
     <message>
         <source>Leave it open.</source>
@@ -5252,20 +4298,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sie lose lassen</translation>
     </message>
     <message>
-        <source>Left in {}, it no longer starts after {}.</source>
-        <translation>In {} stehen gelassen, startet es nach {} nicht mehr.</translation>
+        <source>Left in {standby_phase}, it no longer starts after {days}.</source>
+        <translation>In {standby_phase} stehen gelassen, startet es nach {days} nicht mehr.</translation>
     </message>
     <message>
-        <source>Left in {}: {} from full to empty.</source>
-        <translation>In {} stehen gelassen: {} von voll bis leer.</translation>
+        <source>Left in {standby_phase}: {days} from full to empty.</source>
+        <translation>In {standby_phase} stehen gelassen: {days} von voll bis leer.</translation>
     </message>
     <message>
         <source>Left out</source>
         <translation>Weggelassen</translation>
     </message>
     <message>
-        <source>Left standing: {}.</source>
-        <translation>Stehen gelassen: {}.</translation>
+        <source>Left standing: {days}.</source>
+        <translation>Stehen gelassen: {days}.</translation>
     </message>
     <message>
         <source>Legs bent to the holes, in from the printed side.</source>
@@ -5280,24 +4326,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Länge</translation>
     </message>
     <message>
-        <source>Length of %1</source>
-        <translation>Länge von %1</translation>
+        <source>Length of {phases}</source>
+        <translation>Länge von {phases}</translation>
     </message>
     <message>
         <source>Length × width × height is expected: “220 × 140 × 80 mm”.</source>
         <translation>Länge × Breite × Höhe wird erwartet: „220 × 140 × 80 mm“.</translation>
     </message>
     <message>
-        <source>Length: {}</source>
-        <translation>Länge: {}</translation>
+        <source>Length: {lead}</source>
+        <translation>Länge: {lead}</translation>
     </message>
     <message>
         <source>Lengthen it with a splice</source>
         <translation>Mit einem Spleiß verlängern</translation>
     </message>
     <message>
-        <source>Lengthen the {}</source>
-        <translation>Verlängern: {}</translation>
+        <source>Lengthen the {lead}</source>
+        <translation>Verlängern: {lead}</translation>
     </message>
     <message>
         <source>Lengths</source>
@@ -5308,8 +4354,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Längen sind gemessen, nicht geschätzt</translation>
     </message>
     <message>
-        <source>Less a tenth for the meter: {}.</source>
-        <translation>Ein Zehntel weniger für das Messgerät: {}.</translation>
+        <source>Less a tenth for the meter: {rest}.</source>
+        <translation>Ein Zehntel weniger für das Messgerät: {rest}.</translation>
     </message>
     <message>
         <source>Less than half of it goes in phases of work, so standing counts too.</source>
@@ -5352,8 +4398,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Li-Ion-Hochstromzelle {} × {} mm</translation>
     </message>
     <message>
-        <source>Lift the latch, pull the {} contact out of both housings, fold it back and shrink {} over it.</source>
-        <translation>Heb die Raste, zieh den Kontakt {} aus beiden Gehäusen, falte ihn zurück und schrumpf {} darüber.</translation>
+        <source>Lift the latch, pull the {core} contact out of both housings, fold it back and shrink {cover} over it.</source>
+        <translation>Heb die Raste, zieh den Kontakt {core} aus beiden Gehäusen, falte ihn zurück und schrumpf {cover} darüber.</translation>
     </message>
     <message>
         <source>Light	F7</source>
@@ -5374,16 +4420,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zeile</translation>
     </message>
     <message>
-        <source>Line %1: %2 Nothing was pasted.</source>
-        <translation>Zeile %1: %2 Nichts wurde eingefügt.</translation>
-    </message>
-    <message>
         <source>Line of the part</source>
         <translation>Zeile des Teils</translation>
     </message>
     <message>
         <source>Line of what is selected</source>
         <translation>Zeile des Gewählten</translation>
+    </message>
+    <message>
+        <source>Line {line}: {message} Nothing was pasted.</source>
+        <translation>Zeile {line}: {message} Nichts wurde eingefügt.</translation>
     </message>
     <message>
         <source>Lines of ways to its scale, with what they rise, rounded up to a centimetre</source>
@@ -5430,8 +4476,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verbraucher, deren Werte üblich und nicht gemessen sind</translation>
     </message>
     <message>
-        <source>Loads {} continuously, {} in the worst second</source>
-        <translation>Verbraucher {} dauernd, {} in der schlimmsten Sekunde</translation>
+        <source>Loads {continuous} continuously, {peak} in the worst second</source>
+        <translation>Verbraucher {continuous} dauernd, {peak} in der schlimmsten Sekunde</translation>
     </message>
     <message>
         <source>Located in</source>
@@ -5462,12 +4508,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Aussehen wie der Schreibtisch</translation>
     </message>
     <message>
-        <source>Look at %1.</source>
-        <translation>%1 ansehen.</translation>
+        <source>Look at both plugs, pin by pin: {list}.</source>
+        <translation>Beide Stecker ansehen, Pin für Pin: {list}.</translation>
     </message>
     <message>
-        <source>Look at both plugs, pin by pin: {}.</source>
-        <translation>Beide Stecker ansehen, Pin für Pin: {}.</translation>
+        <source>Look at {phases}.</source>
+        <translation>{phases} ansehen.</translation>
     </message>
     <message>
         <source>Look for a smooth fillet.</source>
@@ -5486,8 +4532,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Auf beiden Seiten der Öse muss Lot zu sehen sein.</translation>
     </message>
     <message>
-        <source>Look once more at {}: every joint there is made and every plug is in.</source>
-        <translation>Noch einmal nach {} sehen: Jede Verbindung ist gemacht, jeder Stecker steckt.</translation>
+        <source>Look once more at {below}: every joint there is made and every plug is in.</source>
+        <translation>Noch einmal nach {below} sehen: Jede Verbindung ist gemacht, jeder Stecker steckt.</translation>
     </message>
     <message>
         <source>Look: a smooth fillet, no bulge of unmelted ring.</source>
@@ -5506,8 +4552,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verwerfen</translation>
     </message>
     <message>
-        <source>Low-resistance electrolytic for {} or more, at the controller, its leads short, plus to plus.</source>
-        <translation>Elko mit kleinem Innenwiderstand für {} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
+        <source>Low-resistance electrolytic for {full} or more, at the controller, its leads short, plus to plus.</source>
+        <translation>Elko mit kleinem Innenwiderstand für {full} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
     </message>
     <message>
         <source>Lower than expected</source>
@@ -5518,12 +4564,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Niedrigste und höchste Umgebungstemperatur, z. B. −10 – 40 °C</translation>
     </message>
     <message>
-        <source>Lowest charge {}; from full, working without a pause, {}.</source>
-        <translation>Tiefste Ladung {}; von voll an, ohne Pause arbeitend, {}.</translation>
+        <source>Lowest charge {charge_left}; from full, working without a pause, {run_time}.</source>
+        <translation>Tiefste Ladung {charge_left}; von voll an, ohne Pause arbeitend, {run_time}.</translation>
     </message>
     <message>
-        <source>Lowest: {}</source>
-        <translation>Am tiefsten: {}</translation>
+        <source>Lowest: {lowest_where}</source>
+        <translation>Am tiefsten: {lowest_where}</translation>
     </message>
     <message>
         <source>Lugs, screws and short leads are joined like every other end: strip, tool, cover, ohms.</source>
@@ -5586,8 +4632,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Netzspannung und alles über 60 V Gleichspannung liegen außerhalb dieses Buchs: eine Fachkraft und die örtlichen Vorschriften.</translation>
     </message>
     <message>
-        <source>Make a {} for it</source>
-        <translation>Mach dafür: {}</translation>
+        <source>Make a {opening_size} for it</source>
+        <translation>Mach dafür: {opening_size}</translation>
     </message>
     <message>
         <source>Make an opening</source>
@@ -5598,32 +4644,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Mach eine Verschraubung daraus</translation>
     </message>
     <message>
-        <source>Make it {}</source>
-        <translation>Mach sie {}</translation>
+        <source>Make it {chemistry} too</source>
+        <translation>Mach auch diesen zu {chemistry}</translation>
     </message>
     <message>
-        <source>Make it {} in series too</source>
-        <translation>Mach auch diesen zu {} in Reihe</translation>
+        <source>Make it {colour}</source>
+        <translation>Mach sie {colour}</translation>
     </message>
     <message>
-        <source>Make it {} too</source>
-        <translation>Mach auch diesen zu {}</translation>
+        <source>Make it {series} in series too</source>
+        <translation>Mach auch diesen zu {series} in Reihe</translation>
     </message>
     <message>
-        <source>Make the {}.</source>
-        <translation>Mache: {}.</translation>
+        <source>Make the {obstacle}.</source>
+        <translation>Mache: {obstacle}.</translation>
     </message>
     <message>
-        <source>Make up: </source>
-        <translation>Konfektionieren: </translation>
+        <source>Make up: {lead}</source>
+        <translation>Konfektionieren: {lead}</translation>
     </message>
     <message>
         <source>Many branches at one splice are made as one pigtail</source>
         <translation>Viele Abzweige an einer Stelle werden als ein Sammelspleiß gemacht</translation>
     </message>
     <message>
-        <source>Many chargers stop at C/20: {} ÷ 20 h = {}.</source>
-        <translation>Viele Ladegeräte beenden bei C/20: {} ÷ 20 h = {}.</translation>
+        <source>Many chargers stop at C/20: {amp_hours} ÷ 20 h = {ends}.</source>
+        <translation>Viele Ladegeräte beenden bei C/20: {amp_hours} ÷ 20 h = {ends}.</translation>
     </message>
     <message>
         <source>Mark its + before it is in: behind the wall it cannot be seen.</source>
@@ -5632,10 +4678,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Measure  (M)</source>
         <translation>Messen  (M)</translation>
-    </message>
-    <message>
-        <source>Measure %1</source>
-        <translation>%1 messen</translation>
     </message>
     <message>
         <source>Measure a length</source>
@@ -5658,16 +4700,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Messen, was sich vor dem Einbau messen lässt.</translation>
     </message>
     <message>
-        <source>Measure {}</source>
-        <translation>Miss {}</translation>
+        <source>Measure {name}</source>
+        <translation>{name} messen</translation>
     </message>
     <message>
-        <source>Measure {} from the plug at {}, which stays on, and cut there.</source>
-        <translation>Vom Stecker an {1}, der dran bleibt, {0} abmessen und dort abschneiden.</translation>
+        <source>Measure {source}</source>
+        <translation>Miss {source}</translation>
     </message>
     <message>
-        <source>Measure {} of it and cut there.</source>
-        <translation>{} abmessen und dort abschneiden.</translation>
+        <source>Measure {used} from the plug at {part}, which stays on, and cut there.</source>
+        <translation>Vom Stecker an {part}, der dran bleibt, {used} abmessen und dort abschneiden.</translation>
+    </message>
+    <message>
+        <source>Measure {used} of it and cut there.</source>
+        <translation>{used} abmessen und dort abschneiden.</translation>
     </message>
     <message>
         <source>Measured</source>
@@ -5678,24 +4724,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gemessen und markiert ist er schon: seine Schraube und sein Schild verschwinden unter dem Schlauch.</translation>
     </message>
     <message>
-        <source>Measured on the machine: </source>
-        <translation>An der Maschine gemessen: </translation>
+        <source>Measured on the machine: {length}.</source>
+        <translation>An der Maschine gemessen: {length}.</translation>
     </message>
     <message>
         <source>Measured. Type another, such as 0.9 m or 2*0.4m+10%</source>
         <translation>Gemessen. Tippe eine andere, etwa 0.9 m oder 2*0.4m+10%</translation>
     </message>
     <message>
-        <source>Mend it: %1</source>
-        <translation>Beheben: %1</translation>
+        <source>Mend it: {words}</source>
+        <translation>Beheben: {words}</translation>
     </message>
     <message>
-        <source>Mend it: %1 (%2)</source>
-        <translation>Beheben: %1 (%2)</translation>
+        <source>Mend it: {words} ({cost})</source>
+        <translation>Beheben: {words} ({cost})</translation>
     </message>
     <message>
-        <source>Merge into %1</source>
-        <translation>Mit %1 zusammenlegen</translation>
+        <source>Merge into {there}</source>
+        <translation>Mit {there} zusammenlegen</translation>
     </message>
     <message>
         <source>Merge two rails</source>
@@ -5794,20 +4840,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Entlang der Leitung verschieben</translation>
     </message>
     <message>
-        <source>Move it to {}</source>
-        <translation>Nach {} setzen</translation>
+        <source>Move it to {part}</source>
+        <translation>Nach {part} setzen</translation>
     </message>
     <message>
         <source>Move up	Alt+Up</source>
         <translation>Nach oben	Alt+Up</translation>
     </message>
     <message>
-        <source>Move {} out to {}: {} inside then</source>
-        <translation>{} hinaus nach {}: dann {} innen</translation>
+        <source>Move {module} out to {place}: {air} inside then</source>
+        <translation>{module} hinaus nach {place}: dann {air} innen</translation>
     </message>
     <message>
-        <source>Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)</source>
-        <translation>Muss {} durchlassen (weit ≥ 1,1 ×) und {} fassen (geschrumpft ≤ 0,9 ×)</translation>
+        <source>Must pass {widest} (expanded ≥ 1.1 ×) and grip {thinnest} (recovered ≤ 0.9 ×)</source>
+        <translation>Muss {widest} durchlassen (weit ≥ 1,1 ×) und {thinnest} fassen (geschrumpft ≤ 0,9 ×)</translation>
     </message>
     <message>
         <source>Name a place</source>
@@ -5858,8 +4904,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nächster Befund (F8)</translation>
     </message>
     <message>
-        <source>Next: %1</source>
-        <translation>Weiter: %1</translation>
+        <source>Next: {next_thing}</source>
+        <translation>Weiter: {next_thing}</translation>
     </message>
     <message>
         <source>NiMH</source>
@@ -5914,20 +4960,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keine Sicherung des Katalogs passt hier</translation>
     </message>
     <message>
-        <source>No fuse of their own, since a fuse or a current limit upstream protects them: {}.</source>
-        <translation>Ohne eigene Sicherung, da eine Sicherung oder Strombegrenzung davor sie schützt: {}.</translation>
+        <source>No fuse of their own, since a fuse or a current limit upstream protects them: {list}.</source>
+        <translation>Ohne eigene Sicherung, da eine Sicherung oder Strombegrenzung davor sie schützt: {list}.</translation>
     </message>
     <message>
         <source>No fuse opens within an hour.</source>
         <translation>Keine Sicherung öffnet innerhalb einer Stunde.</translation>
     </message>
     <message>
-        <source>No fuse protects this stretch. As close to the source as practical; {} at most.</source>
-        <translation>Einen Kurzschluss dort unterbricht nichts. So nah an der Quelle wie möglich; höchstens {}.</translation>
+        <source>No fuse protects this stretch. As close to the source as practical; {unfused_lead} at most.</source>
+        <translation>Einen Kurzschluss dort unterbricht nichts. So nah an der Quelle wie möglich; höchstens {unfused_lead}.</translation>
     </message>
     <message>
-        <source>No fuse: its source gives {} at the most, which the wire carries.</source>
-        <translation>Keine Sicherung: was sie speist, gibt höchstens {}; die Leitung hält das aus.</translation>
+        <source>No fuse: its source gives {current} at the most, which the wire carries.</source>
+        <translation>Keine Sicherung: was sie speist, gibt höchstens {current}; die Leitung hält das aus.</translation>
     </message>
     <message>
         <source>No fuse: nothing opens before the wire is damaged.</source>
@@ -5950,12 +4996,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keine Zuleitung verliert mehr als die Abfallgrenze</translation>
     </message>
     <message>
-        <source>No lead ends at {}.</source>
-        <translation>Keine Leitung endet bei {}.</translation>
+        <source>No lead ends at {passive}.</source>
+        <translation>Keine Leitung endet bei {passive}.</translation>
     </message>
     <message>
-        <source>No less than {}: what is connected needs it.</source>
-        <translation>Nicht weniger als {}: was angeschlossen ist, braucht es.</translation>
+        <source>No less than {low}: what is connected needs it.</source>
+        <translation>Nicht weniger als {low}: was angeschlossen ist, braucht es.</translation>
     </message>
     <message>
         <source>No load is fed more than its maximum voltage</source>
@@ -5970,8 +5016,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keine Netzspannung in der Maschine</translation>
     </message>
     <message>
-        <source>No measured way joins the two ends; </source>
-        <translation>Kein gemessener Weg verbindet die beiden Enden; </translation>
+        <source>No measured way joins the two ends; {length} is a guess. Measure it.</source>
+        <translation>Kein gemessener Weg verbindet die beiden Enden; {length} ist geschätzt. Miss nach.</translation>
     </message>
     <message>
         <source>No measured ways join its ends</source>
@@ -5986,12 +5032,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kein Wandler speist sich selbst</translation>
     </message>
     <message>
-        <source>No more than {}: the connected loads are rated for no more.</source>
-        <translation>Nicht mehr als {}: was angeschlossen ist, verträgt nicht mehr.</translation>
+        <source>No more than {high}: the connected loads are rated for no more.</source>
+        <translation>Nicht mehr als {high}: was angeschlossen ist, verträgt nicht mehr.</translation>
     </message>
     <message>
-        <source>No operating point was found at {}: what happens there is in no figure of the worst case.</source>
-        <translation>Bei {} wurde kein Arbeitspunkt gefunden: was dort geschieht, steht in keiner Zahl des schlimmsten Falls.</translation>
+        <source>No operating point was found at {not_found_at}: what happens there is in no figure of the worst case.</source>
+        <translation>Bei {not_found_at} wurde kein Arbeitspunkt gefunden: was dort geschieht, steht in keiner Zahl des schlimmsten Falls.</translation>
     </message>
     <message>
         <source>No operating point was found for this instant: its numbers are not known.</source>
@@ -6002,12 +5048,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Für diesen Zustand wurde kein Arbeitspunkt gefunden: nichts zu erwarten.</translation>
     </message>
     <message>
-        <source>No operating point was found for {}: the day cannot be played.</source>
-        <translation>Für {} wurde kein Arbeitspunkt gefunden: der Tag kann nicht durchgespielt werden.</translation>
+        <source>No operating point was found for {phase}: the day cannot be played.</source>
+        <translation>Für {phase} wurde kein Arbeitspunkt gefunden: der Tag kann nicht durchgespielt werden.</translation>
     </message>
     <message>
-        <source>No operating point was found in {}: the day cannot be played.</source>
-        <translation>In {} wurde kein Arbeitspunkt gefunden: der Tag kann nicht durchgespielt werden.</translation>
+        <source>No operating point was found in {not_found_in}: the day cannot be played.</source>
+        <translation>In {not_found_in} wurde kein Arbeitspunkt gefunden: der Tag kann nicht durchgespielt werden.</translation>
     </message>
     <message>
         <source>No other joint in the catalogue is strong enough here: borrow the tool.</source>
@@ -6034,8 +5080,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Noch fließt keine Leistung.</translation>
     </message>
     <message>
-        <source>No proposal: %1.</source>
-        <translation>Kein Vorschlag: %1.</translation>
+        <source>No proposal: {reason}.</source>
+        <translation>Kein Vorschlag: {reason}.</translation>
     </message>
     <message>
         <source>No spark near fuel: battery off and apart, tank shut, air moving.</source>
@@ -6046,24 +5092,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keine Klemme hat mehr Drähte, als sie nimmt</translation>
     </message>
     <message>
-        <source>No tube at hand covers it; %1 would.</source>
-        <translation>Kein vorhandener Schlauch deckt sie; %1 täte es.</translation>
+        <source>No tube at hand covers it; {to_buy} would.</source>
+        <translation>Kein vorhandener Schlauch deckt sie; {to_buy} täte es.</translation>
     </message>
     <message>
         <source>No tube covers it.</source>
         <translation>Kein Schlauch deckt sie.</translation>
     </message>
     <message>
-        <source>No tube goes over both joints, {}: leave them beside one another.</source>
-        <translation>Kein Schlauch geht über beide Verbindungen, {}: lass sie nebeneinander.</translation>
+        <source>No tube goes over both joints, {pass}: leave them beside one another.</source>
+        <translation>Kein Schlauch geht über beide Verbindungen, {pass}: lass sie nebeneinander.</translation>
     </message>
     <message>
         <source>No tube in the catalogue does both.</source>
         <translation>Kein Schlauch im Katalog tut beides.</translation>
     </message>
     <message>
-        <source>No tube passes {}: it is taped over all when each joint has its own.</source>
-        <translation>Kein Schlauch geht über {}: das Ganze wird mit Band umwickelt, wenn jede Verbindung ihren hat.</translation>
+        <source>No tube passes {pass}: it is taped over all when each joint has its own.</source>
+        <translation>Kein Schlauch geht über {pass}: das Ganze wird mit Band umwickelt, wenn jede Verbindung ihren hat.</translation>
     </message>
     <message>
         <source>No voltage suits all that it feeds: correct the plan before anything is connected.</source>
@@ -6118,12 +5164,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Keiner an den Platinen dazwischen: jeder weitere zieht das Paar herab.</translation>
     </message>
     <message>
-        <source>None of its own; protected by the upstream {} fuse.</source>
-        <translation>Keine eigene; hängt an der Sicherung {} davor.</translation>
+        <source>None of its own; protected by the upstream {rating} fuse.</source>
+        <translation>Keine eigene; hängt an der Sicherung {rating} davor.</translation>
     </message>
     <message>
-        <source>None of the tubes at hand does both; </source>
-        <translation>Keiner der vorhandenen Schläuche tut beides; </translation>
+        <source>None of the tubes at hand does both; {tube} would.</source>
+        <translation>Kein vorhandener Schlauch leistet beides; {tube} würde es.</translation>
     </message>
     <message>
         <source>None yet: buttons, lamps, aerials, sensors that a lead ends at.</source>
@@ -6142,16 +5188,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Doch nicht fertig</translation>
     </message>
     <message>
-        <source>Not done, since it could not be saved: %1</source>
-        <translation>Nicht getan, da es sich nicht sichern ließ: %1</translation>
+        <source>Not done, since it could not be saved: {error}</source>
+        <translation>Nicht getan, da es sich nicht sichern ließ: {error}</translation>
     </message>
     <message>
         <source>Not glued until it is measured</source>
         <translation>Erst messen, dann kleben</translation>
     </message>
     <message>
-        <source>Not measured: {}</source>
-        <translation>Nicht gemessen: {}</translation>
+        <source>Not measured: {part}</source>
+        <translation>Nicht gemessen: {part}</translation>
     </message>
     <message>
         <source>Not rechargeable.</source>
@@ -6166,8 +5212,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nicht abgedichtet</translation>
     </message>
     <message>
-        <source>Not there to be kept beside the plan: %1.</source>
-        <translation>Nicht da, um neben dem Plan behalten zu werden: %1.</translation>
+        <source>Not there to be kept beside the plan: {list}.</source>
+        <translation>Nicht da, um neben dem Plan behalten zu werden: {list}.</translation>
     </message>
     <message>
         <source>Note</source>
@@ -6206,8 +5252,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Noch nichts geschehen.</translation>
     </message>
     <message>
-        <source>Nothing holds {} in place: when the machine moves it is thrown against its own lead.</source>
-        <translation>Nichts ist gesagt, was {} hält: Was sich bewegt, wirft ihn gegen seine eigene Leitung.</translation>
+        <source>Nothing holds {source} in place: when the machine moves it is thrown against its own lead.</source>
+        <translation>Nichts ist gesagt, was {source} hält: Was sich bewegt, wirft ihn gegen seine eigene Leitung.</translation>
     </message>
     <message>
         <source>Nothing in series any more, the pack's own lead as it is.</source>
@@ -6242,8 +5288,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nichts erreicht 60 V Gleichspannung</translation>
     </message>
     <message>
-        <source>Nothing runs in any phase: all taken as at work in {}.</source>
-        <translation>In keiner Phase läuft etwas: alles als in {} arbeitend angenommen.</translation>
+        <source>Nothing runs in any phase: all taken as at work in {phase}.</source>
+        <translation>In keiner Phase läuft etwas: alles als in {phase} arbeitend angenommen.</translation>
     </message>
     <message>
         <source>Nothing stands here yet</source>
@@ -6282,8 +5328,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nichts zum Kurzschließen: diese Zuleitung hängt an keiner Quelle.</translation>
     </message>
     <message>
-        <source>Nothing turns {} off.</source>
-        <translation>Nichts schaltet {} aus.</translation>
+        <source>Nothing turns {load} off.</source>
+        <translation>Nichts schaltet {load} aus.</translation>
     </message>
     <message>
         <source>Nothing was added.</source>
@@ -6322,8 +5368,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hutmutter und Dichtung einer Verschraubung werden über das freie Ende einer Leitung geschoben, nicht über einen Stecker.</translation>
     </message>
     <message>
-        <source>Of its supply of {} the motor gets {}.</source>
-        <translation>Von den {}, die ihn speisen, bekommt der Motor {}.</translation>
+        <source>Of its supply of {supply} the motor gets {supply_2}.</source>
+        <translation>Von den {supply}, die ihn speisen, bekommt der Motor {supply_2}.</translation>
     </message>
     <message>
         <source>Of metal: a current may return by it, and every hole in it needs a grommet.</source>
@@ -6334,8 +5380,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Teile aus dem Katalog, ohne den Akku</translation>
     </message>
     <message>
-        <source>Of these, {} × is its age.</source>
-        <translation>Davon ist {} × sein Alter.</translation>
+        <source>Of these, {aged} × is its age.</source>
+        <translation>Davon ist {aged} × sein Alter.</translation>
     </message>
     <message>
         <source>Of two wires under a screw made for one, only one is clamped.</source>
@@ -6362,12 +5408,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Alt? An eine gemessene Entladung anpassen…</translation>
     </message>
     <message>
-        <source>On a pad of {}: strip {}, so that the insulation ends at its edge; a tip no wider than it.</source>
-        <translation>Auf einer Lötfläche von {}: {} abisolieren, sodass die Isolierung an ihrem Rand endet; die Spitze nicht breiter als sie.</translation>
+        <source>On a pad of {size}: strip {strip}, so that the insulation ends at its edge; a tip no wider than it.</source>
+        <translation>Auf einer Lötfläche von {size}: {strip} abisolieren, sodass die Isolierung an ihrem Rand endet; die Spitze nicht breiter als sie.</translation>
     </message>
     <message>
-        <source>On in {}</source>
-        <translation>An in {}</translation>
+        <source>On in {phase}</source>
+        <translation>An in {phase}</translation>
     </message>
     <message>
         <source>On its ohms range a meter sends some mA through it: know that current and the igniter's no-fire current.</source>
@@ -6382,8 +5428,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Auf Papier</translation>
     </message>
     <message>
-        <source>On poor days alone it lasts {}</source>
-        <translation>An schlechten Tagen allein hält er {}</translation>
+        <source>On poor days alone it lasts {poor_days}, and good ones do not fill it.</source>
+        <translation>Allein an schlechten Tagen reicht es {poor_days}, und gute füllen ihn nicht.</translation>
+    </message>
+    <message>
+        <source>On poor days alone it lasts {poor_days}; from empty, {good_days} of good ones fill it.</source>
+        <translation>Allein an schlechten Tagen reicht es {poor_days}; von leer an füllen ihn {good_days} mit guter Sonne.</translation>
     </message>
     <message>
         <source>On the bench, before both ends are joined: a joined lead is hard to cut.</source>
@@ -6394,12 +5444,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Auf den Lötflächen einer Platine</translation>
     </message>
     <message>
-        <source>On the way {}</source>
-        <translation>Auf dem Weg {}</translation>
+        <source>On the way {part}</source>
+        <translation>Auf dem Weg {part}</translation>
     </message>
     <message>
-        <source>One action fires {}: two separate ones are wanted, arm and fire.</source>
-        <translation>Eine Handlung zündet {}: Gewollt sind zwei getrennte, scharf machen und zünden.</translation>
+        <source>One action fires {load}: two separate ones are wanted, arm and fire.</source>
+        <translation>Eine Handlung zündet {load}: Gewollt sind zwei getrennte, scharf machen und zünden.</translation>
     </message>
     <message>
         <source>One amount is wanted here, not a range.</source>
@@ -6442,12 +5492,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einer der beiden Widerstände fehlt: 120 Ω</translation>
     </message>
     <message>
-        <source>One of them is twisted; with untwisted pairs it would be {}.</source>
-        <translation>Eines davon ist verdrillt; offen wären es {}.</translation>
+        <source>One of them is twisted; with untwisted pairs it would be {untwisted}.</source>
+        <translation>Eines davon ist verdrillt; offen wären es {untwisted}.</translation>
     </message>
     <message>
-        <source>One of {}</source>
-        <translation>Eines mit {}</translation>
+        <source>One of {usual}</source>
+        <translation>Eines mit {usual}</translation>
     </message>
     <message>
         <source>One pack</source>
@@ -6522,8 +5572,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einen Plan öffnen</translation>
     </message>
     <message>
-        <source>Open it to {}</source>
-        <translation>Auf {} aufweiten</translation>
+        <source>Open it to {bore}</source>
+        <translation>Auf {bore} aufweiten</translation>
     </message>
     <message>
         <source>Open means 0 V; a few tenths are stored in capacitors and fall away.</source>
@@ -6542,8 +5592,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Öffnungen im Schnitt</translation>
     </message>
     <message>
-        <source>Openings in section, {}</source>
-        <translation>Öffnungen im Schnitt, {}</translation>
+        <source>Openings in section, {plan}</source>
+        <translation>Öffnungen im Schnitt, {plan}</translation>
     </message>
     <message>
         <source>Openings keep water out of what is sealed, and edges off wires</source>
@@ -6562,12 +5612,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Oder die Grenze ziehen.</translation>
     </message>
     <message>
-        <source>Or from a bench supply at {} limited to {}</source>
-        <translation>Oder aus einem Labornetzteil mit {}, begrenzt auf {}</translation>
+        <source>Or from a bench supply at {volts} limited to {test_fuse}{few|, or {cells} small alkaline cells in series: they give a few amperes into a short and no more|}.</source>
+        <translation>Oder aus einem Labornetzteil mit {volts}, begrenzt auf {test_fuse}{few|, oder aus {cells} kleinen Alkalizellen in Reihe: In einen Kurzschluss geben sie nur wenige Ampere|}.</translation>
     </message>
     <message>
-        <source>Or from a bench supply limited to {}.</source>
-        <translation>Oder aus einem Labornetzteil, begrenzt auf {}.</translation>
+        <source>Or from a bench supply limited to {test_fuse}.</source>
+        <translation>Oder aus einem Labornetzteil, begrenzt auf {test_fuse}.</translation>
     </message>
     <message>
         <source>Ordered</source>
@@ -6582,8 +5632,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Andere Wege</translation>
     </message>
     <message>
-        <source>Out and back to the vehicle's battery: {}.</source>
-        <translation>Hin und zurück zur Fahrzeugbatterie: {}.</translation>
+        <source>Out and back to the vehicle's battery: {circuit_resistance}.</source>
+        <translation>Hin und zurück zur Fahrzeugbatterie: {circuit_resistance}.</translation>
     </message>
     <message>
         <source>Output current</source>
@@ -6594,8 +5644,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Über ihren Adern</translation>
     </message>
     <message>
-        <source>Over the day hottest at the end of {}: {}, {} of what that phase would settle at.</source>
-        <translation>Über den Tag am heißesten am Ende von {}: {}, {} davon, worauf sich diese Phase einpendeln würde.</translation>
+        <source>Over the day hottest at the end of {phases}: {hottest}, {settled} of what that phase would settle at.</source>
+        <translation>Über den Tag am heißesten am Ende von {phases}: {hottest}, {settled} davon, worauf sich diese Phase einpendeln würde.</translation>
     </message>
     <message>
         <source>Over the edge: edging or a grommet first.</source>
@@ -6682,16 +5732,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Parallele Leiter tragen die Last, wenn einer bricht</translation>
     </message>
     <message>
-        <source>Park them {} or more from where the iron will be.</source>
-        <translation>Park sie {} oder mehr von dort, wo der Kolben sein wird.</translation>
+        <source>Park them {parking} or more from where the iron will be.</source>
+        <translation>Park sie {parking} oder mehr von dort, wo der Kolben sein wird.</translation>
     </message>
     <message>
         <source>Parked</source>
         <translation>Abgestellt</translation>
     </message>
     <message>
-        <source>Parked, {} supplies {} to what stays on: half of a 50 Ah battery in {}.</source>
-        <translation>Im Stand verliert {} {} an das, was an bleibt: die Hälfte einer Batterie von 50 Ah in {}.</translation>
+        <source>Parked, {source} supplies {amps} to what stays on: half of a 50 Ah battery in {days}.</source>
+        <translation>Im Stand verliert {source} {amps} an das, was an bleibt: die Hälfte einer Batterie von 50 Ah in {days}.</translation>
     </message>
     <message>
         <source>Parts</source>
@@ -6738,8 +5788,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Am Magnetsensor vorbei: Zuleitung und Rückleiter verdrillt, so weit weg, wie der Ort es erlaubt.</translation>
     </message>
     <message>
-        <source>Past the {}, at {}.</source>
-        <translation>Vorbei an: {}, bei {}.</translation>
+        <source>Past the {obstacle}, at {at}.</source>
+        <translation>Vorbei an: {obstacle}, bei {at}.</translation>
     </message>
     <message>
         <source>Past what turns: tied on both sides, so short between that it cannot reach it.</source>
@@ -6766,28 +5816,28 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Paul, Introduction to Electromagnetic Compatibility: Gegeninduktivität von Paaren; 20 dB für das Verdrillen; Welligkeit typisch</translation>
     </message>
     <message>
-        <source>Peak {} against saturation {}.</source>
-        <translation>Spitze {} gegen Sättigung {}.</translation>
+        <source>Peak {most}; it limits at about {rated}.</source>
+        <translation>Spitze {most}; los lässt es bei etwa {rated}.</translation>
     </message>
     <message>
-        <source>Peak {} for up to {}.</source>
-        <translation>Spitze {} für bis zu {}.</translation>
+        <source>Peak {peak} against saturation {saturation}.</source>
+        <translation>Spitze {peak} gegen Sättigung {saturation}.</translation>
     </message>
     <message>
-        <source>Peak {} for {}</source>
-        <translation>Spitze {} für {}</translation>
+        <source>Peak {peak} for up to {peak_time}.</source>
+        <translation>Spitze {peak} für bis zu {peak_time}.</translation>
     </message>
     <message>
-        <source>Peak {} for {}.</source>
-        <translation>Spitze {} für {}.</translation>
+        <source>Peak {peak} for {peak_time}</source>
+        <translation>Spitze {peak} für {peak_time}</translation>
     </message>
     <message>
-        <source>Peak {}; it limits at about {}.</source>
-        <translation>Spitze {}; los lässt es bei etwa {}.</translation>
+        <source>Peak {peak} for {peak_time}.</source>
+        <translation>Spitze {peak} für {peak_time}.</translation>
     </message>
     <message>
-        <source>Peukert {}: empties {} × faster than its ampere-hours say</source>
-        <translation>Peukert {}: leert {} × schneller, als seine Amperestunden sagen</translation>
+        <source>Peukert {peukert}: empties {faster} × faster than its ampere-hours say</source>
+        <translation>Peukert {peukert}: leert {faster} × schneller, als seine Amperestunden sagen</translation>
     </message>
     <message>
         <source>Photo  (P)</source>
@@ -6822,12 +5872,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Bilder (*.svg *.pdf *.png)</translation>
     </message>
     <message>
-        <source>Pigtail: {}</source>
-        <translation>Sammelspleiß: {}</translation>
+        <source>Pigtail: {hub}</source>
+        <translation>Sammelspleiß: {hub}</translation>
     </message>
     <message>
-        <source>Pin by pin: {}.</source>
-        <translation>Stift für Stift: {}.</translation>
+        <source>Pin by pin: {list}.</source>
+        <translation>Stift für Stift: {list}.</translation>
     </message>
     <message>
         <source>Pin to the same pin</source>
@@ -6870,8 +5920,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Plan A gegen diesen</translation>
     </message>
     <message>
-        <source>Plan A is kept only until you leave: %1</source>
-        <translation>Plan A bleibt nur, bis du gehst: %1</translation>
+        <source>Plan A is kept only until you leave: {error}</source>
+        <translation>Plan A bleibt nur, bis du gehst: {error}</translation>
     </message>
     <message>
         <source>Plan menu</source>
@@ -6918,8 +5968,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Den Akku einzustecken funkt nicht stark</translation>
     </message>
     <message>
-        <source>Plugging {} in sparks: {} into {} µF.</source>
-        <translation>{} einzustecken funkt: {} in {} µF.</translation>
+        <source>Plugging {source} in sparks: {peak} into {capacitance} µF.</source>
+        <translation>{source} einzustecken funkt: {peak} in {capacitance} µF.</translation>
     </message>
     <message>
         <source>Plugs by their bodies, never by the wires; each marked with where it goes.</source>
@@ -7070,8 +6120,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Propeller ab, Räder vom Boden: Eine Steuerung kann bewegen, was sie antreibt.</translation>
     </message>
     <message>
-        <source>Propellers off. </source>
-        <translation>Propeller ab. </translation>
+        <source>Propellers off. Rings and watches off your hands.</source>
+        <translation>Propeller ab. Ringe und Uhren ablegen.</translation>
     </message>
     <message>
         <source>Propose</source>
@@ -7098,12 +6148,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schützen</translation>
     </message>
     <message>
-        <source>Prove the loads fed directly from {}</source>
-        <translation>Prüfe, was direkt an {} hängt</translation>
+        <source>Prove the loads fed directly from {source}</source>
+        <translation>Prüfe, was direkt an {source} hängt</translation>
     </message>
     <message>
-        <source>Prove {}</source>
-        <translation>Prüfe {}</translation>
+        <source>Prove {module}</source>
+        <translation>Prüfe {module}</translation>
     </message>
     <message>
         <source>Pull back on the housing, not on the wires: it holds.</source>
@@ -7126,16 +6176,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Sicherung des Stromkreises ziehen.</translation>
     </message>
     <message>
-        <source>Pull the {} fuse of the circuit; keep it at hand.</source>
-        <translation>Zieh die Sicherung {} des Stromkreises; behalte sie zur Hand.</translation>
+        <source>Pull the {fuse} fuse of the circuit; keep it at hand.</source>
+        <translation>Zieh die Sicherung {fuse} des Stromkreises; behalte sie zur Hand.</translation>
     </message>
     <message>
-        <source>Pull {} red {}</source>
-        <translation>Ziehe {} rote {}</translation>
+        <source>Pull {count} red {count|wire|wires}</source>
+        <translation>Ziehe {count} rote {count|Ader|Adern}</translation>
     </message>
     <message>
-        <source>Pull: {}</source>
-        <translation>Ziehen: {}</translation>
+        <source>Pull: {part}</source>
+        <translation>Ziehen: {part}</translation>
     </message>
     <message>
         <source>Punch the centre, drill small first, then to size; deburr both sides, brush the chips out.</source>
@@ -7210,12 +6260,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hierher setzen</translation>
     </message>
     <message>
-        <source>Put in %1</source>
-        <translation>%1 einsetzen</translation>
+        <source>Put in the {obstacle}.</source>
+        <translation>Setz ein: {obstacle}.</translation>
     </message>
     <message>
-        <source>Put in the {}.</source>
-        <translation>Setz ein: {}.</translation>
+        <source>Put in {name}</source>
+        <translation>{name} einsetzen</translation>
     </message>
     <message>
         <source>Put it at the end of the way</source>
@@ -7226,24 +6276,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>In den Plan setzen und den Plan dafür verdrahten</translation>
     </message>
     <message>
-        <source>Put the lid of {} on without pinching a wire; test once more.</source>
-        <translation>Den Deckel von {} auf, nichts eingeklemmt; noch einmal prüfen.</translation>
+        <source>Put the lid of {closed} on without pinching a wire; test once more.</source>
+        <translation>Den Deckel von {closed} auf, nichts eingeklemmt; noch einmal prüfen.</translation>
     </message>
     <message>
         <source>Put the lid on without pinching a wire; test once more before the trim goes back.</source>
         <translation>Setz den Deckel auf, ohne dass etwas klemmt; prüfe noch einmal, ehe die Verkleidung zurückkommt.</translation>
     </message>
     <message>
-        <source>Put the {} in its lead</source>
-        <translation>{} in seine Leitung setzen</translation>
+        <source>Put the {suiting_filter} in its lead</source>
+        <translation>{suiting_filter} in seine Leitung setzen</translation>
     </message>
     <message>
-        <source>Q {}: damped by its own resistance.</source>
-        <translation>Q {}: durch seinen eigenen Widerstand gedämpft.</translation>
+        <source>Q {quality}: damped by its own resistance.</source>
+        <translation>Q {quality}: durch seinen eigenen Widerstand gedämpft.</translation>
     </message>
     <message>
-        <source>Q {}: it rings; {} with a capacitor of four times C across the output calms it.</source>
-        <translation>Q {}: es schwingt über; {} mit einem Kondensator von 4 C über dem Ausgang dämpft es.</translation>
+        <source>Q {quality}: it rings; {damping} with a capacitor of four times C across the output calms it.</source>
+        <translation>Q {quality}: es schwingt über; {damping} mit einem Kondensator von 4 C über dem Ausgang dämpft es.</translation>
     </message>
     <message>
         <source>Quiet pack</source>
@@ -7282,8 +6332,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Lies die Schritte einmal durch.</translation>
     </message>
     <message>
-        <source>Reading %1…</source>
-        <translation>%1 wird gelesen…</translation>
+        <source>Reading {fileName}…</source>
+        <translation>{fileName} wird gelesen…</translation>
     </message>
     <message>
         <source>Readings</source>
@@ -7310,20 +6360,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zuletzt</translation>
     </message>
     <message>
-        <source>Recommended charging current: {}.</source>
-        <translation>Er will mit {} geladen werden.</translation>
+        <source>Recommended charging current: {charge_c}.</source>
+        <translation>Er will mit {charge_c} geladen werden.</translation>
     </message>
     <message>
         <source>Record  (Enter)</source>
         <translation>Eintragen  (Enter)</translation>
     </message>
     <message>
-        <source>Record %1 readings</source>
-        <translation>%1 Messungen festhalten</translation>
-    </message>
-    <message>
         <source>Record a reading</source>
         <translation>Eine Messung festhalten</translation>
+    </message>
+    <message>
+        <source>Record {count} readings</source>
+        <translation>{count} Messungen festhalten</translation>
     </message>
     <message>
         <source>Recover unsaved work</source>
@@ -7350,8 +6400,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wieder</translation>
     </message>
     <message>
-        <source>Redo %1	Ctrl+Shift+Z</source>
-        <translation>Wieder: %1	Ctrl+Shift+Z</translation>
+        <source>Redo {redo_text}	Ctrl+Shift+Z</source>
+        <translation>Wieder: {redo_text}	Ctrl+Shift+Z</translation>
     </message>
     <message>
         <source>Regulators on one rail drive each other: the highest carries all the load and back-feeds the others until one fails.</source>
@@ -7362,8 +6412,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Erwärme den Topf wieder, schieb den Draht hinein, halt still, bis es fest ist.</translation>
     </message>
     <message>
-        <source>Relay: %1</source>
-        <translation>Relais: %1</translation>
+        <source>Relay: {name}</source>
+        <translation>Relais: {name}</translation>
     </message>
     <message>
         <source>Remove</source>
@@ -7372,10 +6422,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Remove	Del</source>
         <translation>Entfernen	Del</translation>
-    </message>
-    <message>
-        <source>Remove %1</source>
-        <translation>%1 entfernen</translation>
     </message>
     <message>
         <source>Remove a body</source>
@@ -7442,12 +6488,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Diese Ansicht entfernen; ihre Orte gehen zur ersten</translation>
     </message>
     <message>
-        <source>Removed %1</source>
-        <translation>%1 entfernt</translation>
+        <source>Remove {name}</source>
+        <translation>{name} entfernen</translation>
     </message>
     <message>
         <source>Removed a source</source>
         <translation>Eine Quelle entfernt</translation>
+    </message>
+    <message>
+        <source>Removed {words}</source>
+        <translation>{words} entfernt</translation>
     </message>
     <message>
         <source>Rename</source>
@@ -7478,8 +6528,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ersetzen</translation>
     </message>
     <message>
-        <source>Resistance {}: {} × a new pack's {}.</source>
-        <translation>Widerstand {}: {} × die {} eines neuen Akkus.</translation>
+        <source>Resistance {resistance}: {resistance_factor} × a new pack's {fresh_ohm}.</source>
+        <translation>Widerstand {resistance}: {resistance_factor} × die {fresh_ohm} eines neuen Akkus.</translation>
     </message>
     <message>
         <source>Resistor and button in series, across the switch or the plug that makes the spark.</source>
@@ -7538,8 +6588,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Richtig? Strom aus und einsetzen, was dahinter liegt.</translation>
     </message>
     <message>
-        <source>Ring the sheath {} from one end and {} from the other, bend it there and pull it off: never cut through to the cores.</source>
-        <translation>Den Mantel {} vom einen und {} vom anderen Ende rundum einschneiden, dort knicken und abziehen: nie bis auf die Adern schneiden.</translation>
+        <source>Ring the sheath {end_from} from one end and {end_to} from the other, bend it there and pull it off: never cut through to the cores.</source>
+        <translation>Den Mantel {end_from} vom einen und {end_to} vom anderen Ende rundum einschneiden, dort knicken und abziehen: nie bis auf die Adern schneiden.</translation>
     </message>
     <message>
         <source>Ring, serrated washer, bolt; tight enough that the ring does not turn by hand.</source>
@@ -7562,20 +6612,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Platz bleibt für</translation>
     </message>
     <message>
-        <source>Room is kept for one of %1</source>
-        <translation>Platz bleibt für eine von %1</translation>
-    </message>
-    <message>
         <source>Round the corner in a curve as wide as it has room for, never pulled tight over it.</source>
         <translation>In so weitem Bogen um die Ecke, wie Platz ist, nie straff darüber gezogen.</translation>
     </message>
     <message>
-        <source>Round the corner to {}</source>
-        <translation>Ecke auf {} runden</translation>
+        <source>Round the corner to {ceil}</source>
+        <translation>Ecke auf {ceil} runden</translation>
     </message>
     <message>
-        <source>Round the {}: {}</source>
-        <translation>Um {}: {}</translation>
+        <source>Round the {lead}: {inline_name}</source>
+        <translation>Um {lead}: {inline_name}</translation>
     </message>
     <message>
         <source>Routing</source>
@@ -7590,12 +6636,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gummi rings um die Leitungen, die Schraube durch eine Sicherungsscheibe.</translation>
     </message>
     <message>
-        <source>Ruled out: </source>
-        <translation>Ausgeschieden: </translation>
+        <source>Ruled out: {reason}.</source>
+        <translation>Ausgeschieden: {reason}.</translation>
     </message>
     <message>
-        <source>Rules of thumb: cautious {}, bold {}</source>
-        <translation>Handwerksregeln: vorsichtig {}, kühn {}</translation>
+        <source>Rules of thumb: cautious {cautious_current}, bold {bold_current}</source>
+        <translation>Handwerksregeln: vorsichtig {cautious_current}, kühn {bold_current}</translation>
     </message>
     <message>
         <source>Run at a share</source>
@@ -7610,16 +6656,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Laufzeit gegen Masse: links ist leicht, oben hält lange</translation>
     </message>
     <message>
-        <source>Runs %1  ·  worst drop %2  ·  %3</source>
-        <translation>Läuft %1  ·  größter Abfall %2  ·  %3</translation>
-    </message>
-    <message>
         <source>Runs of wire to make</source>
         <translation>Leitungen, die zu machen sind</translation>
     </message>
     <message>
-        <source>Runs {}, peak {}{}</source>
-        <translation>Läuft mit {}, Spitze {}{}</translation>
+        <source>Runs {continuous}, peak {peak}{timed| for {peak_time}|}</source>
+        <translation>Führt {continuous}, Spitze {peak}{timed| für {peak_time}|}</translation>
+    </message>
+    <message>
+        <source>Runs {run}  ·  worst drop {worst_drop_share}  ·  {mass}</source>
+        <translation>Läuft {run}  ·  größter Abfall {worst_drop_share}  ·  {mass}</translation>
     </message>
     <message>
         <source>SPI bus</source>
@@ -7658,20 +6704,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Den Plan sichern</translation>
     </message>
     <message>
-        <source>Saved to %1.</source>
-        <translation>Gesichert nach %1.</translation>
+        <source>Saved to {file}.</source>
+        <translation>Gesichert nach {file}.</translation>
     </message>
     <message>
-        <source>Saved to %1; the version before could not be kept: %2</source>
-        <translation>Gesichert in %1; die Fassung davor konnte nicht aufbewahrt werden: %2</translation>
+        <source>Saved to {file}; the version before could not be kept: {not_kept}</source>
+        <translation>Gesichert in {file}; die Fassung davor konnte nicht aufbewahrt werden: {not_kept}</translation>
     </message>
     <message>
         <source>Say a part's terminals</source>
         <translation>Die Klemmen eines Teils sagen</translation>
     </message>
     <message>
-        <source>Say it of %1 things</source>
-        <translation>Von %1 Dingen sagen</translation>
+        <source>Say it of {count} things</source>
+        <translation>Von {count} Dingen sagen</translation>
     </message>
     <message>
         <source>Say it otherwise</source>
@@ -7782,32 +6828,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sucht …</translation>
     </message>
     <message>
-        <source>Seat it in the wall of {}</source>
-        <translation>In die Wand von {} setzen</translation>
+        <source>Seat it in the wall of {part}</source>
+        <translation>In die Wand von {part} setzen</translation>
     </message>
     <message>
-        <source>Seat it in: {}</source>
-        <translation>Setze sie in: {}</translation>
+        <source>Seat it in: {better}</source>
+        <translation>Setze sie in: {better}</translation>
     </message>
     <message>
         <source>Seat the fuse in</source>
         <translation>Die Sicherung setzen in</translation>
     </message>
     <message>
-        <source>Seat the fuse in: %1</source>
-        <translation>Die Sicherung setzen in: %1</translation>
+        <source>Seat the fuse in: {name}</source>
+        <translation>Die Sicherung setzen in: {name}</translation>
     </message>
     <message>
-        <source>Seat {}</source>
-        <translation>Setze {} ein</translation>
+        <source>Seat {name} in {part}</source>
+        <translation>{name} in {part} einsetzen</translation>
     </message>
     <message>
-        <source>Seat {} at {}</source>
-        <translation>Setze {} bei {} ein</translation>
+        <source>Seat {passive}</source>
+        <translation>Setze {passive} ein</translation>
     </message>
     <message>
-        <source>Seat {} in {}</source>
-        <translation>{} in {} einsetzen</translation>
+        <source>Seat {passive} at {where}</source>
+        <translation>Setze {passive} bei {where} ein</translation>
     </message>
     <message>
         <source>Second-order low pass with the losses of coil and capacitor.</source>
@@ -7838,8 +6884,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Selektiv ist, was spätestens öffnet, ehe das andere frühestens öffnet.</translation>
     </message>
     <message>
-        <source>Self-discharge takes {} of it by itself.</source>
-        <translation>Die Selbstentladung nimmt davon allein {}.</translation>
+        <source>Self-discharge takes {leak_amps} of it by itself.</source>
+        <translation>Die Selbstentladung nimmt davon allein {leak_amps}.</translation>
     </message>
     <message>
         <source>Sensitive loads do not return through the frame</source>
@@ -7854,8 +6900,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Servoleitungen, Datenpaare, Motorphasen: Ader für Ader</translation>
     </message>
     <message>
-        <source>Servos are rated for {} at most; the plug is the same.</source>
-        <translation>Servos vertragen höchstens {}; der Stecker ist derselbe.</translation>
+        <source>Servos are rated for {servo_stands} at most; the plug is the same.</source>
+        <translation>Servos vertragen höchstens {servo_stands}; der Stecker ist derselbe.</translation>
     </message>
     <message>
         <source>Set a rail</source>
@@ -7878,24 +6924,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Den Maßstab setzen</translation>
     </message>
     <message>
-        <source>Set to {}</source>
-        <translation>Eingestellt auf {}</translation>
+        <source>Set to {setting}</source>
+        <translation>Eingestellt auf {setting}</translation>
     </message>
     <message>
         <source>Set voltage</source>
         <translation>Eingestellte Spannung</translation>
     </message>
     <message>
-        <source>Set voltage of %1</source>
-        <translation>Eingestellte Spannung von %1</translation>
+        <source>Set voltage of {name}</source>
+        <translation>Eingestellte Spannung von {name}</translation>
     </message>
     <message>
-        <source>Set {}</source>
-        <translation>Stell ihn auf {}</translation>
+        <source>Set {converter} to {setting}</source>
+        <translation>Stell {converter} auf {setting}</translation>
     </message>
     <message>
-        <source>Set {} to {}</source>
-        <translation>Stell {} auf {}</translation>
+        <source>Set {proposed}</source>
+        <translation>Stell ihn auf {proposed}</translation>
     </message>
     <message>
         <source>Settings</source>
@@ -7910,8 +6956,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einstellungen in einer Datei neben dem Plan gesichert.</translation>
     </message>
     <message>
-        <source>Shield what lies beneath with a wet cloth; the insulation shrinks back {}.</source>
-        <translation>Ein nasses Tuch schirmt ab, was darunter liegt; die Isolierung zieht sich {} zurück.</translation>
+        <source>Shield what lies beneath with a wet cloth; the insulation shrinks back {burn_back}.</source>
+        <translation>Ein nasses Tuch schirmt ab, was darunter liegt; die Isolierung zieht sich {burn_back} zurück.</translation>
     </message>
     <message>
         <source>Shopping</source>
@@ -7934,20 +6980,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kurz am Ende</translation>
     </message>
     <message>
-        <source>Short at the end of {} of {}</source>
-        <translation>Kurzschluss am Ende von {} {}</translation>
+        <source>Short at the end of {length} of {wire}</source>
+        <translation>Kurzschluss am Ende von {length} {wire}</translation>
     </message>
     <message>
-        <source>Short by {}.</source>
-        <translation>Es fehlen {}.</translation>
+        <source>Short by {lowest}.</source>
+        <translation>Es fehlen {lowest}.</translation>
     </message>
     <message>
         <source>Short or no short</source>
         <translation>Kurzschluss oder keiner</translation>
     </message>
     <message>
-        <source>Shorten each lead of the holder to {}{}.</source>
-        <translation>Kürze jeden Anschluss des Halters auf {}{}.</translation>
+        <source>Shorten each lead of the holder to {length}{known| ({wire})|}.</source>
+        <translation>Kürze jede Leitung des Halters auf {length}{known| ({wire})|}.</translation>
     </message>
     <message>
         <source>Shorter leads lose less, too; whether it fits there, and stays cool, you see.</source>
@@ -7978,8 +7024,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schlauch schrumpfen mit</translation>
     </message>
     <message>
-        <source>Side {}</source>
-        <translation>Ansicht {}</translation>
+        <source>Side {count}</source>
+        <translation>Ansicht {count}</translation>
     </message>
     <message>
         <source>Sign of money</source>
@@ -7998,12 +7044,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Siren 12V 2A peak 3,5A noisy</translation>
     </message>
     <message>
-        <source>Sit it on {}</source>
-        <translation>Setz ihn auf {}</translation>
+        <source>Sit it on {converters}</source>
+        <translation>Setz ihn auf {converters}</translation>
     </message>
     <message>
-        <source>Sits in an opening of {}.</source>
-        <translation>Sitzt in einer Öffnung von {}.</translation>
+        <source>Sits in an opening of {cutout}.</source>
+        <translation>Sitzt in einer Öffnung von {cutout}.</translation>
     </message>
     <message>
         <source>Size of letters</source>
@@ -8022,32 +7068,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Leitungsgrößen auf dem Schirm</translation>
     </message>
     <message>
-        <source>Slide dome nuts and seals on first, in this order: {}.</source>
-        <translation>Zuerst Hutmuttern und Dichtungen aufschieben, in dieser Reihenfolge: {}.</translation>
+        <source>Slide dome nuts and seals on first, in this order: {status}.</source>
+        <translation>Zuerst Hutmuttern und Dichtungen aufschieben, in dieser Reihenfolge: {status}.</translation>
     </message>
     <message>
-        <source>Slide on the braid, to {} from {}.</source>
-        <translation>Schieb das Geflecht auf, bis {} von {}.</translation>
+        <source>Slide on the braid, to {at} from {part}.</source>
+        <translation>Schieb das Geflecht auf, bis {at} von {part}.</translation>
     </message>
     <message>
-        <source>Slide on the {}, for the end at {}.</source>
-        <translation>Aufschieben: {}, für das Ende bei {}.</translation>
+        <source>Slide on the {obstacle}, for the end at {part}.</source>
+        <translation>Aufschieben: {obstacle}, für das Ende bei {part}.</translation>
     </message>
     <message>
-        <source>Slide on the {}, to {} from {}.</source>
-        <translation>Aufschieben: {}, bis {} ab {}.</translation>
+        <source>Slide on the {obstacle}, to {at} from {part}.</source>
+        <translation>Aufschieben: {obstacle}, bis {at} ab {part}.</translation>
     </message>
     <message>
-        <source>Slide on {}, for the end at {}.</source>
-        <translation>Schieb {} auf, für das Ende bei {}.</translation>
+        <source>Slide on {obstacle}, for the end at {part}.</source>
+        <translation>Schieb {obstacle} auf, für das Ende bei {part}.</translation>
     </message>
     <message>
-        <source>Slide on {}; park it {} from the end at {}.</source>
-        <translation>Schieb {} auf; park es {} vom Ende bei {}.</translation>
+        <source>Slide on {obstacle}; park it {at} from the end at {part}.</source>
+        <translation>Schieb {obstacle} auf; park es {at} vom Ende bei {part}.</translation>
     </message>
     <message>
-        <source>Slide the dome nut and the seal of {} on first.</source>
-        <translation>Zuerst Hutmutter und Dichtung von {} aufschieben.</translation>
+        <source>Slide the dome nut and the seal of {first} on first.</source>
+        <translation>Zuerst Hutmutter und Dichtung von {first} aufschieben.</translation>
     </message>
     <message>
         <source>Slide the ferrule on, no strand outside, and press it.</source>
@@ -8058,12 +7104,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schieb den Verbinder auf und leg die blanken Enden nebeneinander unter seinen Lotring.</translation>
     </message>
     <message>
-        <source>Slide {} of {} over all of it and shrink it from the middle outwards.</source>
-        <translation>{} {} über alles schieben und von der Mitte nach außen schrumpfen.</translation>
+        <source>Slide {length} of {braid} over all of it, its ends singed, and hold each with a short tube, half on the braid.</source>
+        <translation>{length} {braid} über alles schieben, die Enden angesengt, und jedes mit einem kurzen Schlauch halten, halb auf dem Geflecht.</translation>
     </message>
     <message>
-        <source>Slide {} of {} over all of it, its ends singed, and hold each with a short tube, half on the braid.</source>
-        <translation>{} {} über alles schieben, die Enden angesengt, und jedes mit einem kurzen Schlauch halten, halb auf dem Geflecht.</translation>
+        <source>Slide {length} of {tube} over all of it and shrink it from the middle outwards.</source>
+        <translation>{length} {tube} über alles schieben und von der Mitte nach außen schrumpfen.</translation>
     </message>
     <message>
         <source>Small modules seldom carry their printed current for long.</source>
@@ -8086,8 +7132,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die kleinste, die trägt</translation>
     </message>
     <message>
-        <source>Smallest that carries it: {}</source>
-        <translation>Die kleinste, die es trägt: {}</translation>
+        <source>Smallest that carries it: {rating}</source>
+        <translation>Die kleinste, die es trägt: {rating}</translation>
     </message>
     <message>
         <source>SnPb or SnAg, 0.5 mm</source>
@@ -8114,8 +7160,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Löten, bis das Lot am Bein hochläuft, ein Kegel und keine Kugel; Beine darüber abschneiden.</translation>
     </message>
     <message>
-        <source>Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.</source>
-        <translation>Gelöst {} – {} über 10 – 100 % Ladung, Toleranz der Wandler und ±2 % Kupfer; das Messgerät legt ±{} darauf.</translation>
+        <source>Solved {first} – {second} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{meter}.</source>
+        <translation>Gelöst {first} – {second} über 10 – 100 % Ladung, Toleranz der Wandler und ±2 % Kupfer; das Messgerät legt ±{meter} darauf.</translation>
     </message>
     <message>
         <source>Some circuits stay live for minutes after the key is off: wait and measure again</source>
@@ -8138,8 +7184,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Quelle</translation>
     </message>
     <message>
-        <source>Source: %1</source>
-        <translation>Quelle: %1</translation>
+        <source>Source: {source}</source>
+        <translation>Quelle: {source}</translation>
     </message>
     <message>
         <source>Spacers clear the parts below</source>
@@ -8158,8 +7204,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Eine Schiene teilen</translation>
     </message>
     <message>
-        <source>Stand {} over {}</source>
-        <translation>{} über {} stellen</translation>
+        <source>Stand {above} over {below}</source>
+        <translation>{above} über {below} stellen</translation>
     </message>
     <message>
         <source>Standing current</source>
@@ -8170,16 +7216,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was an bleibt, lässt der Fahrzeugbatterie etwas</translation>
     </message>
     <message>
-        <source>Start-up {} for {}</source>
-        <translation>Anlauf {} für {}</translation>
+        <source>Start-up {start} for {start_time}</source>
+        <translation>Anlauf {start} für {start_time}</translation>
     </message>
     <message>
-        <source>Start-up {} for {}.</source>
-        <translation>Anlauf {} für {}.</translation>
+        <source>Start-up {start} for {start_time}.</source>
+        <translation>Anlauf {start} für {start_time}.</translation>
     </message>
     <message>
-        <source>Starts the vehicle down to {} charge: for {} of that.</source>
-        <translation>Startet das Fahrzeug bis {} Ladung: {} davon.</translation>
+        <source>Starts the vehicle down to {starts_down_to} charge: for {days} of that.</source>
+        <translation>Startet das Fahrzeug bis {starts_down_to} Ladung: {days} davon.</translation>
     </message>
     <message>
         <source>State of charge</source>
@@ -8202,8 +7248,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schritt</translation>
     </message>
     <message>
-        <source>Step %1 of %2%3</source>
-        <translation>Schritt %1 von %2%3</translation>
+        <source>Step {number} of {all}{done| · done|}</source>
+        <translation>Schritt {number} von {all}{done| · erledigt|}</translation>
     </message>
     <message>
         <source>Steps</source>
@@ -8218,12 +7264,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Unter Bauen abgehakte Schritte und unter Messen festgehaltene Messungen kommen von selbst hierher.</translation>
     </message>
     <message>
-        <source>Stick down {}</source>
-        <translation>{} festkleben</translation>
+        <source>Stick down {part}</source>
+        <translation>{part} festkleben</translation>
     </message>
     <message>
-        <source>Stop at {}, as near as the screw goes; its loads stand {}.</source>
-        <translation>Bei {} aufhören, so genau die Schraube es zulässt; die Verbraucher vertragen {}.</translation>
+        <source>Stop at {setting}, as near as the screw goes; its loads stand {words}.</source>
+        <translation>Bei {setting} aufhören, so genau die Schraube es zulässt; die Verbraucher vertragen {words}.</translation>
     </message>
     <message>
         <source>Stop comparing; this plan stays as it is</source>
@@ -8242,8 +7288,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Gerade</translation>
     </message>
     <message>
-        <source>Straight from {}</source>
-        <translation>Direkt von {}</translation>
+        <source>Straight from {sources}</source>
+        <translation>Direkt von {sources}</translation>
     </message>
     <message>
         <source>Strands cut off to fit carry no current.</source>
@@ -8258,32 +7304,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Isoliere nach der Lehre auf dem Block ab.</translation>
     </message>
     <message>
-        <source>Strip {} of the sheath off both pieces, without nicking a core.</source>
-        <translation>An beiden Stücken {} des Mantels entfernen, ohne eine Ader anzuritzen.</translation>
+        <source>Strip {cut} of the sheath off both pieces, without nicking a core.</source>
+        <translation>An beiden Stücken {cut} des Mantels entfernen, ohne eine Ader anzuritzen.</translation>
     </message>
     <message>
-        <source>Strip {}, for a bore of {}.</source>
-        <translation>{} abisolieren, für eine Bohrung von {}.</translation>
+        <source>Strip {strip}, for a bore of {size}.</source>
+        <translation>{strip} abisolieren, für eine Bohrung von {size}.</translation>
     </message>
     <message>
-        <source>Strip {}.</source>
-        <translation>Isoliere {} ab.</translation>
+        <source>Strip {strip}.</source>
+        <translation>Isoliere {strip} ab.</translation>
     </message>
     <message>
-        <source>Strip {}: the insulation ends at the pad's edge.</source>
-        <translation>{} abisolieren: die Isolierung endet am Rand der Lötfläche.</translation>
+        <source>Strip {strip}: the insulation ends at the pad's edge.</source>
+        <translation>{strip} abisolieren: die Isolierung endet am Rand der Lötfläche.</translation>
     </message>
     <message>
-        <source>Strip {}: {} × the bared {}, rounded up.</source>
-        <translation>{} abisolieren: {} × die blanken {}, aufgerundet.</translation>
+        <source>Strip {strip}: {strip_conductors} × the bared {copper}, rounded up.</source>
+        <translation>{strip} abisolieren: {strip_conductors} × die blanken {copper}, aufgerundet.</translation>
     </message>
     <message>
         <source>Sun</source>
         <translation>So</translation>
     </message>
     <message>
-        <source>Sun on its roof, what comes through: {}</source>
-        <translation>Sonne auf seinem Dach, was durchkommt: {}</translation>
+        <source>Sun on its roof, what comes through: {sun}</source>
+        <translation>Sonne auf seinem Dach, was durchkommt: {sun}</translation>
     </message>
     <message>
         <source>Supply from the bench, not from the lead that it was programmed by.</source>
@@ -8326,14 +7372,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Nimm</translation>
     </message>
     <message>
-        <source>Take %1</source>
-        <translation>Nimm %1</translation>
-    </message>
-    <message>
-        <source>Take %1 otherwise</source>
-        <translation>%1 anders nehmen</translation>
-    </message>
-    <message>
         <source>Take a pack that lasts</source>
         <translation>Einen Akku nehmen, der reicht</translation>
     </message>
@@ -8346,8 +7384,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zerlegen und wieder zusammensetzen</translation>
     </message>
     <message>
-        <source>Take back: {}</source>
-        <translation>Zurücknehmen: {}</translation>
+        <source>Take back: {was}</source>
+        <translation>Zurücknehmen: {was}</translation>
     </message>
     <message>
         <source>Take it from the route</source>
@@ -8366,8 +7404,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Herausnehmen</translation>
     </message>
     <message>
-        <source>Take out %1</source>
-        <translation>%1 herausnehmen</translation>
+        <source>Take out {name}</source>
+        <translation>{name} herausnehmen</translation>
     </message>
     <message>
         <source>Take over everything of</source>
@@ -8386,16 +7424,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die übliche Wanddicke nehmen</translation>
     </message>
     <message>
-        <source>Take the {}</source>
-        <translation>{} nehmen</translation>
+        <source>Take the {least}</source>
+        <translation>{least} nehmen</translation>
     </message>
     <message>
         <source>Take what another program wrote</source>
         <translation>Nehmen, was ein anderes Programm schrieb</translation>
     </message>
     <message>
-        <source>Takes back “{}”.</source>
-        <translation>Nimmt „{}“ zurück.</translation>
+        <source>Take {other} otherwise</source>
+        <translation>{other} anders nehmen</translation>
+    </message>
+    <message>
+        <source>Take {short_name}</source>
+        <translation>Nimm {short_name}</translation>
+    </message>
+    <message>
+        <source>Takes back “{name}”.</source>
+        <translation>Nimmt „{name}“ zurück.</translation>
     </message>
     <message>
         <source>Taking apart, programming, waiting for parts: before the step that is shown</source>
@@ -8406,16 +7452,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einen Stromkreis anzapfen</translation>
     </message>
     <message>
-        <source>Tap at {}</source>
-        <translation>Abzweig bei {}</translation>
+        <source>Tap at {other}</source>
+        <translation>Abzweig bei {other}</translation>
     </message>
     <message>
-        <source>Tap in with a {} fuse in the new slot; say the polarity aloud first.</source>
-        <translation>Mit einer Sicherung von {} im neuen Platz abgreifen, Plus laut gesagt.</translation>
+        <source>Tap in with a {test} fuse in the new slot; say the polarity aloud first.</source>
+        <translation>Mit einer Sicherung von {test} im neuen Platz abgreifen, Plus laut gesagt.</translation>
     </message>
     <message>
-        <source>Tap the circuit of {}</source>
-        <translation>Den Stromkreis anzapfen von {}</translation>
+        <source>Tap the circuit of {part}</source>
+        <translation>Den Stromkreis anzapfen von {part}</translation>
     </message>
     <message>
         <source>Tape all joints</source>
@@ -8426,20 +7472,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Band, nach Praxis: keine Heißluft nötig, aber Band kriecht.</translation>
     </message>
     <message>
-        <source>Tape, foam or a sleeve round the bundle fills it where the gland stays: {} of tape {} thick bring it to {}.</source>
-        <translation>Band, Schaum oder ein Schlauch um das Bündel füllt sie, wo die Verschraubung bleibt: {} Band von {} Dicke bringen es auf {}.</translation>
+        <source>Tape, foam or a sleeve round the bundle fills it where the gland stays: {turns} {turns|turn|turns} of tape {tape_mm} thick bring it to {least}.</source>
+        <translation>Band, Schaum oder ein Schlauch um das Bündel füllt sie, wo die Verschraubung bleibt: {turns} {turns|Windung|Windungen} Band von {tape_mm} Dicke bringen es auf {least}.</translation>
     </message>
     <message>
-        <source>Terminals of %1…</source>
-        <translation>Klemmen von %1…</translation>
+        <source>Terminals of {part}…</source>
+        <translation>Klemmen von {part}…</translation>
     </message>
     <message>
         <source>Terminate a bus</source>
         <translation>Einen Bus abschließen</translation>
     </message>
     <message>
-        <source>Test each of {} alone, then join them at both ends: once joined, a broken one cannot be found.</source>
-        <translation>Jede von {} einzeln prüfen, dann an beiden Enden verbinden: danach ist eine gebrochene nicht mehr zu finden.</translation>
+        <source>Test each of {list} alone, then join them at both ends: once joined, a broken one cannot be found.</source>
+        <translation>Jede von {list} einzeln prüfen, dann an beiden Enden verbinden: danach ist eine gebrochene nicht mehr zu finden.</translation>
     </message>
     <message>
         <source>Test it before it runs</source>
@@ -8450,16 +7496,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Klein und begrenzt prüfen, ehe der Akku alles ausschütten kann, was er hat.</translation>
     </message>
     <message>
-        <source>That fuse into the tap's lower place, nearest its blades; ours, {}, above.</source>
-        <translation>Diese Sicherung in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {}, darüber.</translation>
+        <source>That fuse into the tap's lower place, nearest its blades; ours, {rating}, above.</source>
+        <translation>Diese Sicherung in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {rating}, darüber.</translation>
     </message>
     <message>
-        <source>That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.</source>
-        <translation>Diese Sicherung, {}, in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {}, darüber.</translation>
-    </message>
-    <message>
-        <source>The %1 that are selected</source>
-        <translation>Die %1 ausgewählten</translation>
+        <source>That fuse, {fuse}, into the tap's lower place, nearest its blades; ours, {rating}, above.</source>
+        <translation>Diese Sicherung, {fuse}, in den unteren Platz des Abgriffs, an seinen Zungen; unsere, {rating}, darüber.</translation>
     </message>
     <message>
         <source>The air inside an enclosure stays near ambient</source>
@@ -8470,8 +7512,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Ring ist das Ende, an dem der Strom austritt: er schaut zum Verbraucher.</translation>
     </message>
     <message>
-        <source>The band of a diode, or its OUT, towards {}.</source>
-        <translation>Den Ring einer Diode, oder ihr OUT, zu {}.</translation>
+        <source>The band of a diode, or its OUT, towards {part}.</source>
+        <translation>Den Ring einer Diode, oder ihr OUT, zu {part}.</translation>
     </message>
     <message>
         <source>The best plan for these loads</source>
@@ -8494,24 +7536,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Klammer ist nicht geschlossen.</translation>
     </message>
     <message>
-        <source>The braid on, {} of it, to where it moves.</source>
-        <translation>Das Geflecht darauf, {} davon, bis wo es sich bewegt.</translation>
+        <source>The braid on, {braid_reach} of it, to where it moves.</source>
+        <translation>Das Geflecht darauf, {braid_reach} davon, bis wo es sich bewegt.</translation>
     </message>
     <message>
-        <source>The bridge of {} dissipates {} at {}: it needs a heat sink and air flow.</source>
-        <translation>Die Brücke von {} verliert {} bei {}: sie will einen Kühlkörper und Luft.</translation>
+        <source>The bridge of {load} dissipates {loss} at {typical}: it needs a heat sink and air flow.</source>
+        <translation>Die Brücke von {load} verliert {loss} bei {typical}: sie will einen Kühlkörper und Luft.</translation>
     </message>
     <message>
-        <source>The bridge of {} drops {}, {} of its supply.</source>
-        <translation>Die Brücke von {} behält {} davon zurück, {} seiner Volt.</translation>
+        <source>The bridge of {load} drops {volts}, {share} of its supply.</source>
+        <translation>Die Brücke von {load} behält {volts} davon zurück, {share} seiner Volt.</translation>
     </message>
     <message>
         <source>The bundle fits through its opening</source>
         <translation>Was durch ein Loch läuft, passt hindurch</translation>
     </message>
     <message>
-        <source>The bundle weighs {} a metre; a machine that {} lets {} lie free.</source>
-        <translation>Das Bündel wiegt {} je Meter; eine Maschine, die {}, lässt {} frei liegen.</translation>
+        <source>The bundle weighs {gram_per_m} a metre; a machine that {moves} lets {apart} lie free.</source>
+        <translation>Das Bündel wiegt {gram_per_m} je Meter; eine Maschine, die {moves}, lässt {apart} frei liegen.</translation>
     </message>
     <message>
         <source>The cable is its feed</source>
@@ -8546,28 +7588,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Tag</translation>
     </message>
     <message>
-        <source>The day as planned but for its charging</source>
-        <translation>Der Tag wie geplant, aber ohne sein Laden</translation>
+        <source>The day leaves {lowest_charge} in {sources}; a cold evening or an old cell takes that.</source>
+        <translation>Der Tag lässt {lowest_charge} in {sources}; ein kalter Abend oder eine alte Zelle nimmt das.</translation>
     </message>
     <message>
-        <source>The day leaves {} in {}; a cold evening or an old cell takes that.</source>
-        <translation>Der Tag lässt {} in {}; ein kalter Abend oder eine alte Zelle nimmt das.</translation>
+        <source>The day on which {item} should be here, such as {days_after}. What needs it waits till then.</source>
+        <translation>Der Tag, an dem {item} da sein sollte, etwa {days_after}. Was es braucht, wartet bis dahin.</translation>
     </message>
     <message>
-        <source>The day on which %1 should be here, such as %2. What needs it waits till then.</source>
-        <translation>Der Tag, an dem %1 da sein sollte, etwa %2. Was es braucht, wartet bis dahin.</translation>
-    </message>
-    <message>
-        <source>The day takes {} out of it; ÷ {} usable ÷ {} = {}.</source>
-        <translation>Der Tag entnimmt {}; ÷ {} nutzbar ÷ {} = {}.</translation>
+        <source>The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {energy_2}.</source>
+        <translation>Der Tag entnimmt {energy}; ÷ {usable} nutzbar ÷ {volts} = {energy_2}.</translation>
     </message>
     <message>
         <source>The end at the live side is made last: until then nothing of this can become live.</source>
         <translation>Das Ende an der spannungführenden Seite wird zuletzt gemacht: bis dahin kann nichts davon unter Spannung stehen.</translation>
     </message>
     <message>
-        <source>The end at {} stays unmade until all is through.</source>
-        <translation>Das Ende bei {} bleibt ungemacht, bis alles hindurch ist.</translation>
+        <source>The end at {part} stays unmade until all is through.</source>
+        <translation>Das Ende bei {part} bleibt ungemacht, bis alles hindurch ist.</translation>
     </message>
     <message>
         <source>The engine runs and charges: see again with it off</source>
@@ -8582,8 +7620,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Datei hat sich geändert, seit ungesicherte Arbeit daran liegen blieb. Beides ist behalten: das Planmenü hat sie unter Ungesicherte Pläne.</translation>
     </message>
     <message>
-        <source>The fit leaves {}.</source>
-        <translation>Die Anpassung lässt {}.</translation>
+        <source>The fit leaves {error}.</source>
+        <translation>Die Anpassung lässt {error}.</translation>
     </message>
     <message>
         <source>The fuse is for the wire. A stalled motor burns at a current its fuse lets pass: limit it in the controller.</source>
@@ -8594,36 +7632,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Sicherung nächst einem Kurzschluss öffnet zuerst</translation>
     </message>
     <message>
-        <source>The half with covered contacts towards {}, which stays live when it is open.</source>
-        <translation>Die Hälfte mit verdeckten Kontakten zu {}, das offen unter Spannung bleibt.</translation>
+        <source>The half with covered contacts towards {part}, which stays live when it is open.</source>
+        <translation>Die Hälfte mit verdeckten Kontakten zu {part}, das offen unter Spannung bleibt.</translation>
     </message>
     <message>
-        <source>The heading “{}” is no column of loads; {} are.</source>
-        <translation>Die Überschrift „{}“ ist keine Spalte von Verbrauchern; {} sind es.</translation>
+        <source>The heading “{cells}” is no column of loads; {known_columns} are.</source>
+        <translation>Die Überschrift „{cells}“ ist keine Spalte von Verbrauchern; {known_columns} sind es.</translation>
     </message>
     <message>
-        <source>The headings “{}” and “{}” are both {}: one is enough.</source>
-        <translation>Die Überschriften „{}“ und „{}“ bedeuten beide {}: eine genügt.</translation>
+        <source>The headings “{cells}” and “{cells_2}” are both {column}: one is enough.</source>
+        <translation>Die Überschriften „{cells}“ und „{cells_2}“ bedeuten beide {column}: eine genügt.</translation>
     </message>
     <message>
-        <source>The help's file cannot be read: %1</source>
-        <translation>Die Datei der Hilfe kann nicht gelesen werden: %1</translation>
+        <source>The help's file cannot be read: {errorString}</source>
+        <translation>Die Datei der Hilfe kann nicht gelesen werden: {errorString}</translation>
     </message>
     <message>
         <source>The highest comes with the pack full or on its charger and little current flowing.</source>
         <translation>Am höchsten ist es bei vollem Akku oder am Ladegerät, wenn wenig Strom fließt.</translation>
     </message>
     <message>
-        <source>The hottest air is {}; what it sits on adds {} K.</source>
-        <translation>Die heißeste Luft ist {}; worauf er sitzt, kommt mit {} K dazu.</translation>
+        <source>The hottest air is {air}; what it sits on adds {hottest} K.</source>
+        <translation>Die heißeste Luft ist {air}; worauf er sitzt, kommt mit {hottest} K dazu.</translation>
     </message>
     <message>
-        <source>The idle current, {}, is above the typical {}.</source>
-        <translation>Der Leerlaufstrom, {}, liegt über dem typischen, {}.</translation>
+        <source>The idle current, {idle}, is above the typical {typical}.</source>
+        <translation>Der Leerlaufstrom, {idle}, liegt über dem typischen, {typical}.</translation>
     </message>
     <message>
-        <source>The insulation ends midway between both pairs of wings: {} of it under the rear ones.</source>
-        <translation>Die Isolierung endet mitten zwischen beiden Flügelpaaren: {} davon unter den hinteren.</translation>
+        <source>The insulation ends midway between both pairs of wings: {bundle} of it under the rear ones.</source>
+        <translation>Die Isolierung endet mitten zwischen beiden Flügelpaaren: {bundle} davon unter den hinteren.</translation>
     </message>
     <message>
         <source>The iron burns and the fumes irritate: fan on, glasses on, iron back in its stand.</source>
@@ -8634,16 +7672,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Lötkolben verbrennt Haut und Tisch: im Ständer, wann immer er nicht in der Hand ist, Dämpfe abgesaugt, aus, bevor du gehst.</translation>
     </message>
     <message>
-        <source>The joint</source>
-        <translation>Die Verbindung</translation>
-    </message>
-    <message>
         <source>The key is off, or it is another circuit</source>
         <translation>Der Schlüssel ist aus, oder es ist ein anderer Stromkreis</translation>
     </message>
     <message>
-        <source>The lead is {}; a cheap meter's own leads add up to {}.</source>
-        <translation>Die Leitung hat {}; die eigenen Leitungen eines billigen Messgeräts legen bis {} darauf.</translation>
+        <source>The lead is {back}; a cheap meter's own leads add up to {lead_ohm}.</source>
+        <translation>Die Leitung hat {back}; die eigenen Leitungen eines billigen Messgeräts legen bis {lead_ohm} darauf.</translation>
     </message>
     <message>
         <source>The machine from above</source>
@@ -8670,8 +7704,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Messbereich oder die Batterie des Messgeräts</translation>
     </message>
     <message>
-        <source>The minimum voltage, {}, is above the maximum, {}: swap them.</source>
-        <translation>Die kleinste Spannung, {}, liegt über der größten, {}: tausche sie.</translation>
+        <source>The minimum voltage, {low}, is above the maximum, {high}: swap them.</source>
+        <translation>Die kleinste Spannung, {low}, liegt über der größten, {high}: tausche sie.</translation>
     </message>
     <message>
         <source>The module is set too high: stop before connecting its loads</source>
@@ -8686,16 +7720,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der eigene Teiler des Wandlers liegt über seinem Ausgang: einige hundert Ohm und mehr.</translation>
     </message>
     <message>
-        <source>The nearest is “{}”.</source>
-        <translation>Am nächsten kommt „{}“.</translation>
-    </message>
-    <message>
-        <source>The newest of the pictures folder: %1</source>
-        <translation>Das neueste aus dem Bilderordner: %1</translation>
+        <source>The nearest is “{title}”.</source>
+        <translation>Am nächsten kommt „{title}“.</translation>
     </message>
     <message>
         <source>The newest of the pictures folder: none is there</source>
         <translation>Das neueste aus dem Bilderordner: keines da</translation>
+    </message>
+    <message>
+        <source>The newest of the pictures folder: {fileName}</source>
+        <translation>Das neueste aus dem Bilderordner: {fileName}</translation>
     </message>
     <message>
         <source>The next person to open it may be you, two years from now.</source>
@@ -8730,8 +7764,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die andere Art: eine, die öffnet, wo diese schließt</translation>
     </message>
     <message>
-        <source>The other packs push {1} into {0} when they are connected.</source>
-        <translation>Die anderen Packs treiben beim Verbinden {1} in {0}.</translation>
+        <source>The other packs push {amps} into {source} when they are connected.</source>
+        <translation>Die anderen Packs treiben beim Verbinden {amps} in {source}.</translation>
     </message>
     <message>
         <source>The own thin lead of a load or a fuse holder is protected too</source>
@@ -8754,8 +7788,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Tag lässt etwas im Akku</translation>
     </message>
     <message>
-        <source>The pack is there already: {}.</source>
-        <translation>Der Akku ist schon da: {}.</translation>
+        <source>The pack is there already: {source_summary}.</source>
+        <translation>Der Akku ist schon da: {source_summary}.</translation>
     </message>
     <message>
         <source>The pack lasts the day</source>
@@ -8794,48 +7828,40 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Teil des Tages, der angesehen wird</translation>
     </message>
     <message>
-        <source>The parts at {} need {} up to {}, and no spacer is that long.</source>
-        <translation>Was bei {} steht, braucht {} bis zu {}, und so lang ist kein Abstandhalter.</translation>
+        <source>The parts at {part} need {wanted} up to {part_2}, and no spacer is that long.</source>
+        <translation>Was bei {part} steht, braucht {wanted} bis zu {part_2}, und so lang ist kein Abstandhalter.</translation>
     </message>
     <message>
-        <source>The peak, {}, is below the typical {}.</source>
-        <translation>Die Spitze, {}, liegt unter den üblichen {}.</translation>
+        <source>The peak, {peak}, is below the typical {typical}.</source>
+        <translation>Die Spitze, {peak}, liegt unter den üblichen {typical}.</translation>
     </message>
     <message>
         <source>The phase could last</source>
         <translation>Die Phase könnte dauern</translation>
     </message>
     <message>
-        <source>The phases in which it works</source>
-        <translation>Die Phasen, in denen er arbeitet</translation>
-    </message>
-    <message>
-        <source>The picture %1 is not beside the plan: put it back, or drop it here again.</source>
-        <translation>Das Bild %1 liegt nicht neben dem Plan: leg es zurück oder lass es hier noch einmal fallen.</translation>
+        <source>The picture {name} is not beside the plan: put it back, or drop it here again.</source>
+        <translation>Das Bild {name} liegt nicht neben dem Plan: leg es zurück oder lass es hier noch einmal fallen.</translation>
     </message>
     <message>
         <source>The plan itself: its air, its frame.</source>
         <translation>Der Plan selbst: seine Luft, sein Rahmen.</translation>
     </message>
     <message>
-        <source>The plan's own pack does not serve: %1.  </source>
-        <translation>Der eigene Akku des Plans genügt nicht: %1.  </translation>
+        <source>The plan's own: {name_of_pack}, {mass}, {run_time}</source>
+        <translation>Der eigene des Plans: {name_of_pack}, {mass}, {run_time}</translation>
     </message>
     <message>
-        <source>The plan's own: %1, %2, %3</source>
-        <translation>Der eigene des Plans: %1, %2, %3</translation>
-    </message>
-    <message>
-        <source>The plug at {} stays on.</source>
-        <translation>Der Stecker an {} bleibt dran.</translation>
+        <source>The plug at {part} stays on.</source>
+        <translation>Der Stecker an {part} bleibt dran.</translation>
     </message>
     <message>
         <source>The proposal</source>
         <translation>Der Vorschlag</translation>
     </message>
     <message>
-        <source>The resistor takes {} J in one pulse: choose a wire-wound one rated for it.</source>
-        <translation>Der Widerstand nimmt {} J in einem Stoß: wähle einen drahtgewickelten, der dafür ausgelegt ist.</translation>
+        <source>The resistor takes {pulse} J in one pulse: choose a wire-wound one rated for it.</source>
+        <translation>Der Widerstand nimmt {pulse} J in einem Stoß: wähle einen drahtgewickelten, der dafür ausgelegt ist.</translation>
     </message>
     <message>
         <source>The result is not a finite number.</source>
@@ -8854,8 +7880,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Suche</translation>
     </message>
     <message>
-        <source>The shortest way is {} past the {}; this goes round it: {}.</source>
-        <translation>Der kürzeste Weg ist {}, vorbei an: {}; dieser geht außen herum: {}.</translation>
+        <source>The shortest way is {length} past the {went_round}; this goes round it: {length_2}.</source>
+        <translation>Der kürzeste Weg ist {length}, vorbei an: {went_round}; dieser geht außen herum: {length_2}.</translation>
     </message>
     <message>
         <source>The size of its board is not given: try a tube over it.</source>
@@ -8870,8 +7896,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der Anlasser dreht nach Tagen im Stand noch</translation>
     </message>
     <message>
-        <source>The starter turns down to {} charge.</source>
-        <translation>Der Anlasser dreht bis {} Ladung.</translation>
+        <source>The starter turns down to {starts_down_to} charge.</source>
+        <translation>Der Anlasser dreht bis {starts_down_to} Ladung.</translation>
     </message>
     <message>
         <source>The supply is off or in current limit: measure it first</source>
@@ -8886,8 +7912,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Das Höchste und 2 mm Luft; Gewindestange mit Muttern auf beiden Seiten, oder das Hohe woandershin.</translation>
     </message>
     <message>
-        <source>The tallest thing there and 2 mm of air are {}; {} stand between the boards.</source>
-        <translation>Das Höchste dort und 2 mm Luft sind {}; zwischen den Platinen stehen {}.</translation>
+        <source>The tallest thing there and 2 mm of air are {wanted}; {gap} stand between the boards.</source>
+        <translation>Das Höchste dort und 2 mm Luft sind {wanted}; zwischen den Platinen stehen {gap}.</translation>
     </message>
     <message>
         <source>The tapped circuit is off or low: measure it first</source>
@@ -8926,20 +7952,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Der ganze Plan als Schaltplan, zum Drucken</translation>
     </message>
     <message>
-        <source>The widest plug, {}, does not pass: thread first, then terminate.</source>
-        <translation>Der weiteste Stecker, {}, geht nicht durch: erst einfädeln, dann anschließen.</translation>
+        <source>The widest plug, {largest_end}, does not pass: thread first, then terminate.</source>
+        <translation>Der weiteste Stecker, {largest_end}, geht nicht durch: erst einfädeln, dann anschließen.</translation>
     </message>
     <message>
-        <source>The window is empty: {} needs at least {}, {} at most {}.</source>
-        <translation>Das Fenster ist leer: {} will mindestens {}, {} höchstens {}.</translation>
+        <source>The window is empty: {low_by} needs at least {low}, {high_by} at most {high}.</source>
+        <translation>Das Fenster ist leer: {low_by} will mindestens {low}, {high_by} höchstens {high}.</translation>
     </message>
     <message>
         <source>The window is what you said.</source>
         <translation>Das Fenster ist, was du gesagt hast.</translation>
     </message>
     <message>
-        <source>The wire carries {} continuously, bunched and in {}.</source>
-        <translation>Die Leitung trägt dauernd {}, gebündelt und bei {}.</translation>
+        <source>The wire carries {ampacity} continuously, bunched and in {air}.</source>
+        <translation>Die Leitung trägt dauernd {ampacity}, gebündelt und bei {air}.</translation>
     </message>
     <message>
         <source>The wires by then</source>
@@ -8950,44 +7976,48 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die falsche Schiene an diesem Stecker</translation>
     </message>
     <message>
-        <source>The {}</source>
-        <translation>Dies: {}</translation>
+        <source>The {count} that are selected</source>
+        <translation>Die {count} ausgewählten</translation>
     </message>
     <message>
-        <source>The {} closes on {} to {}, and what goes through is {} thick.</source>
-        <translation>{} schließt um {} bis {}, und was hindurchgeht, ist {} dick.</translation>
+        <source>The {opening}</source>
+        <translation>Dies: {opening}</translation>
     </message>
     <message>
-        <source>The {} fuse opens before the wire is damaged, at any current.</source>
-        <translation>Die Sicherung {} löst bei jedem Strom aus, bevor der Draht Schaden nimmt.</translation>
+        <source>The {opening} closes on {least} to {most}, and what goes through is {needed} thick.</source>
+        <translation>{opening} schließt um {least} bis {most}, und was hindurchgeht, ist {needed} dick.</translation>
     </message>
     <message>
-        <source>The {} fuse opens in normal use.</source>
-        <translation>Die Sicherung {} öffnet im normalen Betrieb.</translation>
+        <source>The {opening} has a bore of {bore}: none is known that small.</source>
+        <translation>{opening} hat eine Weite von {bore}: so klein ist keine bekannt.</translation>
     </message>
     <message>
-        <source>The {} has a bore of {}: none is known that small.</source>
-        <translation>{} hat eine Weite von {}: so klein ist keine bekannt.</translation>
+        <source>The {opening} is round and {packed} go through it: it does not seal between them.</source>
+        <translation>Die Öffnung {opening} ist rund, und es gehen {packed} hindurch: dazwischen dichtet sie nicht.</translation>
     </message>
     <message>
-        <source>The {} is round and {} go through it: it does not seal between them.</source>
-        <translation>Die Öffnung {} ist rund, und es gehen {} hindurch: dazwischen dichtet sie nicht.</translation>
+        <source>The {opening} lies at {at} on {part}, which is {length} long.</source>
+        <translation>{opening} liegt bei {at} auf {part}, und der ist {length} lang.</translation>
     </message>
     <message>
-        <source>The {} is there already, and does.</source>
-        <translation>{} ist schon da und genügt.</translation>
+        <source>The {rating} fuse opens before the wire is damaged, at any current.</source>
+        <translation>Die Sicherung {rating} löst bei jedem Strom aus, bevor der Draht Schaden nimmt.</translation>
     </message>
     <message>
-        <source>The {} lies at {} on {}, which is {} long.</source>
-        <translation>{} liegt bei {} auf {}, und der ist {} lang.</translation>
+        <source>The {rating} fuse opens in normal use.</source>
+        <translation>Die Sicherung {rating} öffnet im normalen Betrieb.</translation>
     </message>
     <message>
-        <source>The {} wire begins at the tap's own lead: nothing of it is joined at {}.</source>
-        <translation>Der Draht in {} beginnt an der Leitung des Abgriffs: Nichts von ihm wird an {} angeschlossen.</translation>
+        <source>The {supply} wire begins at the tap's own lead: nothing of it is joined at {part}.</source>
+        <translation>Der Draht in {supply} beginnt an der Leitung des Abgriffs: Nichts von ihm wird an {part} angeschlossen.</translation>
     </message>
     <message>
-        <source>The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.</source>
-        <translation>Den {} Draht an den Stift mit +, den {} an den anderen; prüfe beide Hälften, ehe sie sich treffen.</translation>
+        <source>The {supply} wire to the pin marked +, the {return_wire} one to the other; check both halves before they meet.</source>
+        <translation>Den {supply} Draht an den Stift mit +, den {return_wire} an den anderen; prüfe beide Hälften, ehe sie sich treffen.</translation>
+    </message>
+    <message>
+        <source>The {type} is there already, and does.</source>
+        <translation>{type} ist schon da und genügt.</translation>
     </message>
     <message>
         <source>Their discharge curves differ, so one charges the other all the time.</source>
@@ -9022,24 +8052,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Dann die Verbindung:</translation>
     </message>
     <message>
-        <source>Then {}, so that {}.</source>
-        <translation>Dann {}, damit {}.</translation>
+        <source>Then {cell_capacity}, so that {for_what}.</source>
+        <translation>Dann {cell_capacity}, damit {for_what}.</translation>
     </message>
     <message>
         <source>There are no loads in this table.</source>
         <translation>In dieser Tabelle sind keine Verbraucher.</translation>
     </message>
     <message>
-        <source>There are two called {}: number them.</source>
-        <translation>Zwei heißen {}: nummeriere sie.</translation>
+        <source>There are two called {one}: number them.</source>
+        <translation>Zwei heißen {one}: nummeriere sie.</translation>
     </message>
     <message>
         <source>There is a gland or grommet of that bore</source>
         <translation>Es gibt eine Verschraubung oder Tülle dieser Weite</translation>
     </message>
     <message>
-        <source>There is a set called “%1” already: forget that first, or give this another name.</source>
-        <translation>Einen Satz namens „%1“ gibt es schon: erst jenen vergessen, oder diesem einen anderen Namen geben.</translation>
+        <source>There is a set called “{completeBaseName}” already: forget that first, or give this another name.</source>
+        <translation>Einen Satz namens „{completeBaseName}“ gibt es schon: erst jenen vergessen, oder diesem einen anderen Namen geben.</translation>
     </message>
     <message>
         <source>There is a source, and every pack's chemistry is known</source>
@@ -9050,8 +8080,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es gibt keinen Akku und keine andere Quelle. Vorschlagen wählt einen.</translation>
     </message>
     <message>
-        <source>There is no body “{}”; {}.</source>
-        <translation>Es gibt kein Gehäuse „{}“; {}.</translation>
+        <source>There is no body “{name}”; {bodies}.</source>
+        <translation>Es gibt kein Gehäuse „{name}“; {bodies}.</translation>
     </message>
     <message>
         <source>There is no drawing here to print.</source>
@@ -9062,8 +8092,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Es gibt kein Bild.</translation>
     </message>
     <message>
-        <source>There is no place “{}”; {}.</source>
-        <translation>Es gibt keinen Ort „{}“; {}.</translation>
+        <source>There is no place “{where}”; {place_names}.</source>
+        <translation>Es gibt keinen Ort „{where}“; {place_names}.</translation>
     </message>
     <message>
         <source>There is nothing to drill: no opening's width is known.</source>
@@ -9074,24 +8104,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Thermoschalter</translation>
     </message>
     <message>
-        <source>Thermal switch sits %1</source>
-        <translation>Thermoschalter sitzt %1</translation>
+        <source>Thermal switch sits {name}</source>
+        <translation>Thermoschalter sitzt {name}</translation>
     </message>
     <message>
-        <source>These stand there already: %1. Replace them?</source>
-        <translation>Diese gibt es schon: %1. Ersetzen?</translation>
+        <source>These stand there already: {list}. Replace them?</source>
+        <translation>Diese gibt es schon: {list}. Ersetzen?</translation>
     </message>
     <message>
         <source>They do not interchange.</source>
         <translation>Sie sind nicht austauschbar.</translation>
     </message>
     <message>
-        <source>They need %1; it is %2.</source>
-        <translation>Sie brauchen %1; es ist %2.</translation>
+        <source>They need {kept}; it is not measured yet.</source>
+        <translation>Sie brauchen {kept}; gemessen ist es noch nicht.</translation>
     </message>
     <message>
-        <source>They need %1; it is not measured yet.</source>
-        <translation>Sie brauchen %1; gemessen ist es noch nicht.</translation>
+        <source>They need {kept}; it is {bore}.</source>
+        <translation>Sie brauchen {kept}; es ist {bore}.</translation>
     </message>
     <message>
         <source>They share a return; its drop shifts both grounds.</source>
@@ -9118,8 +8148,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Dies ist ein Verbraucher: weitere in der Zeile darüber eingeben.</translation>
     </message>
     <message>
-        <source>This needs {}.</source>
-        <translation>Dies will {}.</translation>
+        <source>This needs {dimension}.</source>
+        <translation>Dies will {dimension}.</translation>
     </message>
     <message>
         <source>Those that no other beats in everything. Take one; Ctrl+Z takes it back.</source>
@@ -9130,40 +8160,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Erst einfädeln, dann anschließen: so tut es Bauen.</translation>
     </message>
     <message>
-        <source>Thread {}</source>
-        <translation>{} durchführen</translation>
+        <source>Thread {lead}</source>
+        <translation>{lead} durchführen</translation>
     </message>
     <message>
         <source>Through it already</source>
         <translation>Läuft schon hindurch</translation>
     </message>
     <message>
-        <source>Through it already, %1 thick</source>
-        <translation>Läuft schon hindurch, %1 dick</translation>
-    </message>
-    <message>
-        <source>Through the %1</source>
-        <translation>Durch %1</translation>
-    </message>
-    <message>
         <source>Through the opening</source>
         <translation>Durch die Öffnung</translation>
     </message>
     <message>
-        <source>Through the {}.</source>
-        <translation>Durch: {}.</translation>
+        <source>Through the {obstacle}.</source>
+        <translation>Durch: {obstacle}.</translation>
     </message>
     <message>
-        <source>Through {}, the {}: check that it sits all round.</source>
-        <translation>Durch {}, {}: prüfen, ob sie ringsum sitzt.</translation>
+        <source>Through the {opening}</source>
+        <translation>Durch {opening}</translation>
     </message>
     <message>
-        <source>Through {}, the {}: feel round its edge; deburred, or it cuts.</source>
-        <translation>Durch {}, {}: den Rand abtasten; entgratet, sonst schneidet er.</translation>
+        <source>Through {name}, the {size}: check that it sits all round.</source>
+        <translation>Durch {name}, {size}: prüfen, ob sie ringsum sitzt.</translation>
     </message>
     <message>
-        <source>Through {}, the {}: its thread is clean, its seal sits.</source>
-        <translation>Durch {}, {}: ihr Gewinde ist sauber, ihre Dichtung sitzt.</translation>
+        <source>Through {name}, the {size}: feel round its edge; deburred, or it cuts.</source>
+        <translation>Durch {name}, {size}: den Rand abtasten; entgratet, sonst schneidet er.</translation>
+    </message>
+    <message>
+        <source>Through {name}, the {size}: its thread is clean, its seal sits.</source>
+        <translation>Durch {name}, {size}: ihr Gewinde ist sauber, ihre Dichtung sitzt.</translation>
     </message>
     <message>
         <source>Thu</source>
@@ -9222,20 +8248,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Spitze an Fläche und Leitung zugleich, bis beides ineinanderfließt; still halten, bis es erstarrt.</translation>
     </message>
     <message>
-        <source>Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.</source>
-        <translation>Spitze {}, etwa {}: die 90-°C-Front bleibt innerhalb {}. Park den Schlauch dahinter.</translation>
+        <source>Tip {iron}, about {dwell}: the 90 °C front stays within {parking}. Park the tube beyond.</source>
+        <translation>Spitze {iron}, etwa {dwell}: die 90-°C-Front bleibt innerhalb {parking}. Park den Schlauch dahinter.</translation>
     </message>
     <message>
         <source>To buy</source>
         <translation>Zu kaufen</translation>
     </message>
     <message>
-        <source>Together {}.</source>
-        <translation>Zusammen {}.</translation>
+        <source>Together {day_energy}.</source>
+        <translation>Zusammen {day_energy}.</translation>
     </message>
     <message>
-        <source>Together {}; lowest charge {}.</source>
-        <translation>Zusammen {}; tiefste Ladung {}.</translation>
+        <source>Together {day_energy}; lowest charge {lowest_charge}.</source>
+        <translation>Zusammen {day_energy}; tiefste Ladung {lowest_charge}.</translation>
     </message>
     <message>
         <source>Tonight</source>
@@ -9262,8 +8288,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Werkzeuge, die du hast</translation>
     </message>
     <message>
-        <source>Tools: %1</source>
-        <translation>Werkzeug: %1</translation>
+        <source>Tools: {tools}</source>
+        <translation>Werkzeug: {tools}</translation>
     </message>
     <message>
         <source>Touch bare metal up with paint; fit the grommets and the glands' bodies.</source>
@@ -9278,16 +8304,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Jeden Plan versuchen; dauert einige Sekunden</translation>
     </message>
     <message>
-        <source>Try it in its hole of {}; a file takes the last tenth.</source>
-        <translation>In seinem Loch von {} probieren; das letzte Zehntel nimmt die Feile.</translation>
+        <source>Try it in its hole of {cutout}; a file takes the last tenth.</source>
+        <translation>In seinem Loch von {cutout} probieren; das letzte Zehntel nimmt die Feile.</translation>
     </message>
     <message>
         <source>Tube</source>
         <translation>Schlauch</translation>
     </message>
     <message>
-        <source>Tube over the board of {}</source>
-        <translation>Schlauch über die Platine von {}</translation>
+        <source>Tube over the board of {converter}</source>
+        <translation>Schlauch über die Platine von {converter}</translation>
     </message>
     <message>
         <source>Tube over the joint, shrink from the middle outwards until glue shows at both ends.</source>
@@ -9302,36 +8328,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Vorhandene Schläuche</translation>
     </message>
     <message>
-        <source>Tubes on: {}</source>
-        <translation>Schläuche darauf: {}</translation>
+        <source>Tubes on: {lead}</source>
+        <translation>Schläuche darauf: {lead}</translation>
     </message>
     <message>
         <source>Tue</source>
         <translation>Di</translation>
     </message>
     <message>
-        <source>Tug along the board with {:.0f} N, never upwards.</source>
-        <translation>Mit {:.0f} N längs der Platine ziehen, nie nach oben.</translation>
+        <source>Tug along the board with {count:.0f} N, never upwards.</source>
+        <translation>Mit {count:.0f} N längs der Platine ziehen, nie nach oben.</translation>
     </message>
     <message>
         <source>Tug each contact in its housing.</source>
         <translation>Zieh an jedem Kontakt in seinem Gehäuse.</translation>
     </message>
     <message>
-        <source>Tug each side with {:.0f} N, and no more.</source>
-        <translation>An jeder Seite mit {:.0f} N ziehen, nicht mehr.</translation>
+        <source>Tug each side with {count:.0f} N, and no more.</source>
+        <translation>An jeder Seite mit {count:.0f} N ziehen, nicht mehr.</translation>
     </message>
     <message>
-        <source>Tug each wire alone with {:.0f} N, and no more.</source>
-        <translation>An jedem Draht einzeln mit {:.0f} N ziehen, nicht mehr.</translation>
+        <source>Tug each wire alone with {count:.0f} N, and no more.</source>
+        <translation>An jedem Draht einzeln mit {count:.0f} N ziehen, nicht mehr.</translation>
     </message>
     <message>
-        <source>Tug with {:.0f} N, and no more.</source>
-        <translation>Zieh mit {:.0f} N, und nicht mehr.</translation>
+        <source>Tug with {count:.0f} N, and no more.</source>
+        <translation>Zieh mit {count:.0f} N, und nicht mehr.</translation>
     </message>
     <message>
-        <source>Turn it before it is fast: {}.</source>
-        <translation>Vor dem Festziehen ausrichten: {}.</translation>
+        <source>Turn it before it is fast: {points}.</source>
+        <translation>Vor dem Festziehen ausrichten: {points}.</translation>
     </message>
     <message>
         <source>Turn it round</source>
@@ -9354,8 +8380,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verdrille alle miteinander, im Uhrzeigersinn, stutz die Spitze.</translation>
     </message>
     <message>
-        <source>Twist the pair of {}</source>
-        <translation>Paar von {} verdrillen</translation>
+        <source>Twist the pair of {lead}</source>
+        <translation>Paar von {lead} verdrillen</translation>
     </message>
     <message>
         <source>Twist the pair, about a turn every 3 cm.</source>
@@ -9374,12 +8400,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verdrillen</translation>
     </message>
     <message>
-        <source>Twist {}, a turn every centimetre or two.</source>
-        <translation>Verdrille {}, eine Windung alle ein bis zwei Zentimeter.</translation>
+        <source>Twist {list}, a turn every centimetre or two.</source>
+        <translation>Verdrille {list}, eine Windung alle ein bis zwei Zentimeter.</translation>
     </message>
     <message>
-        <source>Twisted it would be {}.</source>
-        <translation>Verdrillt wären es {}.</translation>
+        <source>Twisted it would be {untwisted}.</source>
+        <translation>Verdrillt wären es {untwisted}.</translation>
     </message>
     <message>
         <source>Twisted or tied together, away from signals; two swapped turn the motor round.</source>
@@ -9446,8 +8472,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Tippe es, wie du es sagen würdest. Enter fügt den nächsten hinzu.</translation>
     </message>
     <message>
-        <source>Type its distance from %1…</source>
-        <translation>Seinen Abstand von %1 tippen…</translation>
+        <source>Type its distance from {place}…</source>
+        <translation>Seinen Abstand von {place} tippen…</translation>
     </message>
     <message>
         <source>Type its inside radius…</source>
@@ -9482,8 +8508,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Tippe, was das Messgerät zeigt: 12.2, 80 mA, 38k; „open“ oder OL für offen</translation>
     </message>
     <message>
-        <source>Type {}.</source>
-        <translation>Tippe {}.</translation>
+        <source>Type {dimension}.</source>
+        <translation>Tippe {dimension}.</translation>
     </message>
     <message>
         <source>Typed as: pin colour signal &gt; pin, twisted 1, doubled 1, unused, cut back</source>
@@ -9498,8 +8524,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Üblich für kleine Panels und ihre Regler; miss deines eine Woche lang.</translation>
     </message>
     <message>
-        <source>Typical {}: half of the time it runs with less; was {}.</source>
-        <translation>Üblich {}: die Hälfte der Zeit läuft es mit weniger; war {}.</translation>
+        <source>Typical {typical}: half of the time it runs with less; was {typical_2}.</source>
+        <translation>Üblich {typical}: die Hälfte der Zeit läuft es mit weniger; war {typical_2}.</translation>
     </message>
     <message>
         <source>USB 2 cable</source>
@@ -9514,8 +8540,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ohne Datum</translation>
     </message>
     <message>
-        <source>Under a torch the insulation shrinks back by about {}.</source>
-        <translation>Unter dem Brenner zieht sich die Isolierung um rund {} zurück.</translation>
+        <source>Under a torch the insulation shrinks back by about {burn_back}.</source>
+        <translation>Unter dem Brenner zieht sich die Isolierung um rund {burn_back} zurück.</translation>
     </message>
     <message>
         <source>Under power</source>
@@ -9530,16 +8556,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Zurücknehmen</translation>
     </message>
     <message>
-        <source>Undo %1	Ctrl+Z</source>
-        <translation>Zurücknehmen: %1	Ctrl+Z</translation>
-    </message>
-    <message>
         <source>Undo back to</source>
         <translation>Zurücknehmen bis</translation>
     </message>
     <message>
-        <source>Unfused, since losing it means a crash: {}. A short there is not interrupted; a fuse there may open in flight.</source>
-        <translation>Ungesichert, da ihr Verlust ein Absturz ist: {}. Ein Kurzschluss dort brennt, was er kann; eine Sicherung dort kann in der Luft öffnen.</translation>
+        <source>Undo {undo_text}	Ctrl+Z</source>
+        <translation>Zurücknehmen: {undo_text}	Ctrl+Z</translation>
+    </message>
+    <message>
+        <source>Unfused, since losing it means a crash: {list}. A short there is not interrupted; a fuse there may open in flight.</source>
+        <translation>Ungesichert, da ihr Verlust ein Absturz ist: {list}. Ein Kurzschluss dort brennt, was er kann; eine Sicherung dort kann in der Luft öffnen.</translation>
     </message>
     <message>
         <source>Unpack and look</source>
@@ -9558,16 +8584,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ungesicherte Arbeit</translation>
     </message>
     <message>
-        <source>Unsaved work cannot be kept for the next start; save it to a file: %1</source>
-        <translation>Ungesicherte Arbeit kann nicht bis zum nächsten Start aufbewahrt werden; bitte in eine Datei sichern: %1</translation>
+        <source>Unsaved work cannot be kept for the next start; save it to a file: {why}</source>
+        <translation>Ungesicherte Arbeit kann nicht bis zum nächsten Start aufbewahrt werden; bitte in eine Datei sichern: {why}</translation>
     </message>
     <message>
         <source>Unsaved work from last time is back.</source>
         <translation>Ungesicherte Arbeit vom letzten Mal ist wieder da.</translation>
     </message>
     <message>
-        <source>Unsaved work on this plan cannot be read and stays where it is: %1</source>
-        <translation>Ungesicherte Arbeit an diesem Plan kann nicht gelesen werden und bleibt, wo sie ist: %1</translation>
+        <source>Unsaved work on this plan cannot be read and stays where it is: {error}</source>
+        <translation>Ungesicherte Arbeit an diesem Plan kann nicht gelesen werden und bleibt, wo sie ist: {error}</translation>
     </message>
     <message>
         <source>Untick a step</source>
@@ -9586,36 +8612,36 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Unbenutzte Adern sind zurückgeschnitten und isoliert</translation>
     </message>
     <message>
-        <source>Use %1</source>
-        <translation>Nimm %1</translation>
+        <source>Use a {kind}</source>
+        <translation>Nimm: {kind}</translation>
     </message>
     <message>
-        <source>Use a {}</source>
-        <translation>Nimm: {}</translation>
+        <source>Use the {fits}</source>
+        <translation>Nimm: {fits}</translation>
     </message>
     <message>
-        <source>Use the {}</source>
-        <translation>Nimm: {}</translation>
+        <source>Use {cell_capacity}</source>
+        <translation>Nimm {cell_capacity}</translation>
     </message>
     <message>
-        <source>Use {}</source>
-        <translation>Nimm {}</translation>
+        <source>Use {cell_capacity} {short_name}</source>
+        <translation>{cell_capacity} {short_name} verwenden</translation>
     </message>
     <message>
-        <source>Use {} conductors</source>
-        <translation>Nimm {} Leiter</translation>
+        <source>Use {more} conductors</source>
+        <translation>Nimm {more} Leiter</translation>
     </message>
     <message>
-        <source>Use {} in {}</source>
-        <translation>Nimm {} in {}</translation>
+        <source>Use {strands} strands of the same size</source>
+        <translation>{strands} Einzeldrähte derselben Größe nehmen</translation>
     </message>
     <message>
-        <source>Use {} strands of the same size</source>
-        <translation>{} Einzeldrähte derselben Größe nehmen</translation>
+        <source>Use {wire} in {insulation}</source>
+        <translation>Nimm {wire} in {insulation}</translation>
     </message>
     <message>
-        <source>Use {} {}</source>
-        <translation>{} {} verwenden</translation>
+        <source>Use {words}</source>
+        <translation>Nimm {words}</translation>
     </message>
     <message>
         <source>V+ screw 2.5 mm, left; GND screw 2.5 mm, middle</source>
@@ -9630,8 +8656,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Fahrzeugbatterien geben Hunderte Ampere: Sicherung heraus, ehe ein Abgriff hineinkommt, Ringe und Uhren ab, und nichts an den Leitungen eines Airbags.</translation>
     </message>
     <message>
-        <source>Vents of {} cm² below, and as much above</source>
-        <translation>Luftlöcher von {} cm² unten, und ebenso viel oben</translation>
+        <source>Vents of {vents} cm² below, and as much above</source>
+        <translation>Luftlöcher von {vents} cm² unten, und ebenso viel oben</translation>
     </message>
     <message>
         <source>Vibration wears insulation through, and the first strand that touches metal is a short.</source>
@@ -9658,20 +8684,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Volt an seinem Ausgang, seine Verbraucher aus.</translation>
     </message>
     <message>
-        <source>Volts at the plug of {}: 0. Then untwist its leads and join it.</source>
-        <translation>Volt am Stecker von {}: 0. Dann seine Drähte aufdrehen und ihn anschließen.</translation>
+        <source>Volts at the plug of {all}: 0. Then untwist its leads and join it.</source>
+        <translation>Volt am Stecker von {all}: 0. Dann seine Drähte aufdrehen und ihn anschließen.</translation>
     </message>
     <message>
         <source>Wait for a part</source>
         <translation>Auf ein Teil warten</translation>
     </message>
     <message>
-        <source>Walls {} m², {} W a kelvin through them</source>
-        <translation>Wände {} m², {} W je Kelvin hindurch</translation>
+        <source>Walls {area} m², {per_kelvin} W a kelvin through them</source>
+        <translation>Wände {area} m², {per_kelvin} W je Kelvin hindurch</translation>
     </message>
     <message>
-        <source>Warm {}, after a peak {}; {} is rated for {}</source>
-        <translation>Warm {}, nach einer Spitze {}; {} verträgt {}</translation>
+        <source>Warm {warm}, after a peak {warmest}; {hottest_by} is rated for {hottest}</source>
+        <translation>Warm {warm}, nach einer Spitze {warmest}; {hottest_by} verträgt {hottest}</translation>
     </message>
     <message>
         <source>Warmest</source>
@@ -9698,8 +8724,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was eine Messung ergab.</translation>
     </message>
     <message>
-        <source>What a short at the end of {} draws was not found.</source>
-        <translation>Was ein Kurzschluss am Ende von {} zieht, wurde nicht gefunden.</translation>
+        <source>What a short at the end of {lead} draws was not found.</source>
+        <translation>Was ein Kurzschluss am Ende von {lead} zieht, wurde nicht gefunden.</translation>
     </message>
     <message>
         <source>What a way meets.</source>
@@ -9722,12 +8748,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was den Akku im Lager leert</translation>
     </message>
     <message>
-        <source>What feeds it limits it to {}; the wire stays at {}.</source>
-        <translation>Was sie speist, begrenzt auf {}; die Leitung bleibt bei {}.</translation>
+        <source>What feeds it limits it to {current}; the wire stays at {wire}.</source>
+        <translation>Was sie speist, begrenzt auf {current}; die Leitung bleibt bei {wire}.</translation>
     </message>
     <message>
-        <source>What goes on first: {}</source>
-        <translation>Was zuerst darauf kommt: {}</translation>
+        <source>What goes on first: {lead}</source>
+        <translation>Was zuerst darauf kommt: {lead}</translation>
     </message>
     <message>
         <source>What holds leads is rated for the heat and the vibration there</source>
@@ -9758,8 +8784,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was geknotet ist, lässt sich knoten</translation>
     </message>
     <message>
-        <source>What is left, {}, goes back into the drawer with its length on it.</source>
-        <translation>Der Rest, {}, kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
+        <source>What is left, {left}, goes back into the drawer with its length on it.</source>
+        <translation>Der Rest, {left}, kommt mit seiner Länge beschriftet zurück in die Schublade.</translation>
     </message>
     <message>
         <source>What is on a way lies within its length</source>
@@ -9810,8 +8836,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Womit Verbindungen isoliert werden, im ganzen Plan</translation>
     </message>
     <message>
-        <source>What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.</source>
-        <translation>Was unterwegs bewegt wird, nimmt {}: ein Bogen von {} Leitungsdicken durch seinen Winkel.</translation>
+        <source>What moves on the way takes {moving}: an arc of {moving_bend} times the wire's thickness through its angle.</source>
+        <translation>Was unterwegs bewegt wird, nimmt {moving}: ein Bogen von {moving_bend} Leitungsdicken durch seinen Winkel.</translation>
     </message>
     <message>
         <source>What must run</source>
@@ -9834,12 +8860,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was zwischen zwei Teilen läuft; was darin sitzt und seine Adern auf eigenen Zeilen.</translation>
     </message>
     <message>
-        <source>What runs past the magnetic sensor at {} turns it by up to {}°: keep it {} off.</source>
-        <translation>Was am Magnetsensor bei {} vorbeiläuft, dreht ihn um bis zu {}°: {} Abstand halten.</translation>
+        <source>What runs past the magnetic sensor at {part} turns it by up to {degrees}°: keep it {enough} off.</source>
+        <translation>Was am Magnetsensor bei {part} vorbeiläuft, dreht ihn um bis zu {degrees}°: {enough} Abstand halten.</translation>
     </message>
     <message>
-        <source>What runs there is {} thick as a bundle.</source>
-        <translation>Was dort läuft, ist als Bündel {} dick.</translation>
+        <source>What runs there is {bundle} thick as a bundle.</source>
+        <translation>Was dort läuft, ist als Bündel {bundle} dick.</translation>
     </message>
     <message>
         <source>What should be remembered about this step? Enter keeps it.</source>
@@ -9882,12 +8908,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Was gefunden wurde</translation>
     </message>
     <message>
-        <source>What {} is for is missing: +, −, out, signal or phase.</source>
-        <translation>Wofür {} ist, fehlt: +, −, out, signal oder phase.</translation>
+        <source>What {terminal} is for is missing: +, −, out, signal or phase.</source>
+        <translation>Wofür {terminal} ist, fehlt: +, −, out, signal oder phase.</translation>
     </message>
     <message>
-        <source>Wheels, arms and propellers off the ground or off the machine. </source>
-        <translation>Räder, Arme und Propeller vom Boden oder von der Maschine. </translation>
+        <source>Wheels, arms and propellers off the ground or off the machine. Rings and watches off your hands.</source>
+        <translation>Räder, Arme und Propeller vom Boden oder von der Maschine. Ringe und Uhren ablegen.</translation>
     </message>
     <message>
         <source>When a step comes</source>
@@ -9966,8 +8992,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Wo du ihn hingesetzt hast.</translation>
     </message>
     <message>
-        <source>Where: </source>
-        <translation>Wo: </translation>
+        <source>Where: {where}.</source>
+        <translation>Wo: {where}.</translation>
     </message>
     <message>
         <source>Which battery</source>
@@ -9982,8 +9008,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Welche Sicherung öffnet, wann, wie heiß, was Strom verliert</translation>
     </message>
     <message>
-        <source>Which parts go onto %1? Behind the colon, with commas between.</source>
-        <translation>Welche Teile kommen auf %1? Hinter den Doppelpunkt, mit Kommas dazwischen.</translation>
+        <source>Which parts go onto {name}? Behind the colon, with commas between.</source>
+        <translation>Welche Teile kommen auf {name}? Hinter den Doppelpunkt, mit Kommas dazwischen.</translation>
     </message>
     <message>
         <source>Which plan</source>
@@ -9994,8 +9020,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Solange man an ihren Anschluss kommt; nichts anderes an ihrer Versorgung.</translation>
     </message>
     <message>
-        <source>While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.</source>
-        <translation>Während {} {} lädt, ziehen {} weiter {}: ein Ladegerät, das bei {} endet, endet nicht.</translation>
+        <source>While {phase} charges {pack}, {names} go on taking {amps}: a charger that ends at {ends} does not end.</source>
+        <translation>Während {phase} {pack} lädt, ziehen {names} weiter {amps}: ein Ladegerät, das bei {ends} endet, endet nicht.</translation>
     </message>
     <message>
         <source>Why</source>
@@ -10006,12 +9032,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Warum an dieser Stelle</translation>
     </message>
     <message>
-        <source>Why: %1</source>
-        <translation>Warum: %1</translation>
+        <source>Why: {title}</source>
+        <translation>Warum: {title}</translation>
     </message>
     <message>
-        <source>Window {} – {} → set {}</source>
-        <translation>Fenster {} – {} → eingestellt {}</translation>
+        <source>Window {low} – {high} → set {proposed}</source>
+        <translation>Fenster {low} – {high} → eingestellt {proposed}</translation>
     </message>
     <message>
         <source>Wings over strands and over insulation, each in its own part of the die.</source>
@@ -10034,8 +9060,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Isolierung der Leitungen</translation>
     </message>
     <message>
-        <source>Wire of %1</source>
-        <translation>Draht von %1</translation>
+        <source>Wire of {name}</source>
+        <translation>Draht von {name}</translation>
     </message>
     <message>
         <source>Wire sizes</source>
@@ -10044,22 +9070,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>Wire the plan with Propose (Ctrl+Enter); the steps follow from it.</source>
         <translation>Verdrahte den Plan mit Vorschlagen (Strg+Enter); die Schritte folgen daraus.</translation>
-    </message>
-    <message>
-        <source>Wired anew: %1 feeds.</source>
-        <translation>Neu verdrahtet: %1 Zuleitungen.</translation>
-    </message>
-    <message>
-        <source>Wired anew: 1 feed.</source>
-        <translation>Neu verdrahtet: 1 Zuleitung.</translation>
-    </message>
-    <message>
-        <source>Wired: %1 feeds.</source>
-        <translation>Verdrahtet: %1 Zuleitungen.</translation>
-    </message>
-    <message>
-        <source>Wired: 1 feed.</source>
-        <translation>Verdrahtet: 1 Zuleitung.</translation>
     </message>
     <message>
         <source>Wires keep clear of moving, hot and sharp parts, fuel and airbags</source>
@@ -10074,8 +9084,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schaltplan</translation>
     </message>
     <message>
-        <source>Wiring diagram, sheet {} of {}</source>
-        <translation>Schaltplan, Blatt {} von {}</translation>
+        <source>Wiring diagram, sheet {number} of {sheets}</source>
+        <translation>Schaltplan, Blatt {number} von {sheets}</translation>
     </message>
     <message>
         <source>Wiring the plan every way …</source>
@@ -10094,8 +9104,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Mit den anderen</translation>
     </message>
     <message>
-        <source>With the weak cell at {} the pack still shows {}.</source>
-        <translation>Mit der schwachen Zelle bei {} zeigt der Akku noch {}.</translation>
+        <source>With the weak cell at {cutoff} the pack still shows {pack_rest_voltage}.</source>
+        <translation>Mit der schwachen Zelle bei {cutoff} zeigt der Akku noch {pack_rest_voltage}.</translation>
     </message>
     <message>
         <source>With what room is kept for.</source>
@@ -10110,8 +9120,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ohne Verbindung gibt es keine Abisolierlänge, keinen Schlauch und keinen Schritt dafür.</translation>
     </message>
     <message>
-        <source>Without any sun it lasts {}.</source>
-        <translation>Ganz ohne Sonne hält er {}.</translation>
+        <source>Without any sun it lasts {days}.</source>
+        <translation>Ganz ohne Sonne hält er {days}.</translation>
     </message>
     <message>
         <source>Without charging</source>
@@ -10130,8 +9140,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ohne Luftlöcher</translation>
     </message>
     <message>
-        <source>Withstands {} – {}: {} spare</source>
-        <translation>Verträgt {} – {}: {} Reserve</translation>
+        <source>Withstands {in_min} – {in_max}: {spare} spare</source>
+        <translation>Verträgt {in_min} – {in_max}: {spare} Reserve</translation>
     </message>
     <message>
         <source>Work on a board</source>
@@ -10154,8 +9164,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Das Schlimmste aus Einsatz, Ladung und Hitze. Klick auf eine Größe oder zieh sie.</translation>
     </message>
     <message>
-        <source>Worst-case sag to {} ({})</source>
-        <translation>Im ungünstigsten Fall {} ({})</translation>
+        <source>Worst-case sag to {lowest} ({where})</source>
+        <translation>Im ungünstigsten Fall {lowest} ({where})</translation>
     </message>
     <message>
         <source>Wrap it with tape, half overlapped, stretched, the last turn slack.</source>
@@ -10174,24 +9184,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Die Version auf das Etikett schreiben.</translation>
     </message>
     <message>
-        <source>Write the {} at the end at {}.</source>
-        <translation>Schreib {} auf das Ende bei {}.</translation>
+        <source>Write the {obstacle} at the end at {part}.</source>
+        <translation>Schreib {obstacle} auf das Ende bei {part}.</translation>
     </message>
     <message>
         <source>Write what should be remembered, then Enter</source>
         <translation>Schreib, was bleiben soll, dann Enter</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Written to {file}.</source>
+        <translation>Geschrieben nach {file}.</translation>
     </message>
     <message>
-        <source>Written to %1; print it at 100 %.</source>
-        <translation>Nach %1 geschrieben; mit 100 % drucken.</translation>
+        <source>Written to {file}; print it at 100 %.</source>
+        <translation>Nach {file} geschrieben; mit 100 % drucken.</translation>
     </message>
     <message>
-        <source>You have no %1.</source>
-        <translation>Du hast kein Werkzeug: %1.</translation>
+        <source>You have no {list}.</source>
+        <translation>Du hast kein Werkzeug: {list}.</translation>
     </message>
     <message>
         <source>a 12 V battery while it charges</source>
@@ -10262,8 +9272,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>ein Clip über seine Diode</translation>
     </message>
     <message>
-        <source>a clip across {}</source>
-        <translation>ein Clip über {}</translation>
+        <source>a clip across {name}</source>
+        <translation>ein Clip über {name}</translation>
     </message>
     <message>
         <source>a clip on its fuse holder</source>
@@ -10274,8 +9284,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>ein Koaxkabel wird davon gequetscht</translation>
     </message>
     <message>
-        <source>a comma is expected before “{}”</source>
-        <translation>vor „{}“ wird ein Komma erwartet</translation>
+        <source>a comma is expected before “{rest}”</source>
+        <translation>vor „{rest}“ wird ein Komma erwartet</translation>
     </message>
     <message>
         <source>a converter of its own for what is noisy, or not</source>
@@ -10358,8 +9368,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>einem Feuerzeug</translation>
     </message>
     <message>
-        <source>a line for a {} is expected here</source>
-        <translation>eine Zeile für {} wird hier erwartet</translation>
+        <source>a line for a {word} is expected here</source>
+        <translation>eine Zeile für {word} wird hier erwartet</translation>
     </message>
     <message>
         <source>a line of the shopping list</source>
@@ -10370,8 +9380,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>eine Liste</translation>
     </message>
     <message>
-        <source>a list in quotes is expected: {} "[1, 2]"</source>
-        <translation>eine Liste in Anführungszeichen wird erwartet: {} "[1, 2]"</translation>
+        <source>a list in quotes is expected: {word} "[1, 2]"</source>
+        <translation>eine Liste in Anführungszeichen wird erwartet: {word} "[1, 2]"</translation>
     </message>
     <message>
         <source>a load and how it runs are expected</source>
@@ -10410,8 +9420,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>eine Zahl</translation>
     </message>
     <message>
-        <source>a number {} is expected, not {}</source>
-        <translation>eine Zahl {} wird erwartet, nicht {}</translation>
+        <source>a number {bounds} is expected, not {value}</source>
+        <translation>eine Zahl {bounds} wird erwartet, nicht {value}</translation>
     </message>
     <message>
         <source>a pair of extender boards</source>
@@ -10430,8 +9440,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>einen Prozentsatz, etwa 68 %</translation>
     </message>
     <message>
-        <source>a pin is named in at most {} letters, such as 12 or CLK</source>
-        <translation>ein Pin heißt in höchstens {} Zeichen, etwa 12 oder CLK</translation>
+        <source>a pin is named in at most {longest_pin} letters, such as 12 or CLK</source>
+        <translation>ein Pin heißt in höchstens {longest_pin} Zeichen, etwa 12 oder CLK</translation>
     </message>
     <message>
         <source>a pin, a colour, a signal and a pin are expected, such as 1 white PWM &gt; 1</source>
@@ -10466,6 +9476,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>ein Widerstand über das Paar an seinen Enden</translation>
     </message>
     <message>
+        <source>a resistor at both ends</source>
+        <translation>Widerstand an beiden Enden</translation>
+    </message>
+    <message>
         <source>a ribbon is creased by it</source>
         <translation>ein Flachbandkabel wird davon geknickt</translation>
     </message>
@@ -10474,8 +9488,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>eine Öse auf blankem Metall</translation>
     </message>
     <message>
-        <source>a second one at {}: it takes the pull, not the solder</source>
-        <translation>ein zweiter bei {}: er nimmt den Zug auf, nicht das Lot</translation>
+        <source>a second one at {near}: it takes the pull, not the solder</source>
+        <translation>ein zweiter bei {near}: er nimmt den Zug auf, nicht das Lot</translation>
     </message>
     <message>
         <source>a second one for what is quiet</source>
@@ -10486,8 +9500,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>ein zweiter über Dioden, oder seine Ladung bewacht und ein Alarm lange vor leer</translation>
     </message>
     <message>
-        <source>a signal is named in at most {} letters</source>
-        <translation>ein Signal heißt in höchstens {} Zeichen</translation>
+        <source>a signal is named in at most {longest_signal} letters</source>
+        <translation>ein Signal heißt in höchstens {longest_signal} Zeichen</translation>
     </message>
     <message>
         <source>a size of tube in the drawer</source>
@@ -10526,8 +9540,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>einen Schlauch</translation>
     </message>
     <message>
-        <source>a value is expected behind “{}”</source>
-        <translation>hinter „{}“ wird ein Wert erwartet</translation>
+        <source>a value is expected behind “{word}”</source>
+        <translation>hinter „{word}“ wird ein Wert erwartet</translation>
     </message>
     <message>
         <source>a vehicle's own harness is usually metric</source>
@@ -10558,32 +9572,28 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>eine ganze Zahl</translation>
     </message>
     <message>
-        <source>a whole number from 1 to {} is expected here</source>
-        <translation>eine ganze Zahl von 1 bis {} wird hier erwartet</translation>
+        <source>a whole number from 1 to {plan_version} is expected here</source>
+        <translation>eine ganze Zahl von 1 bis {plan_version} wird hier erwartet</translation>
     </message>
     <message>
-        <source>a wire at {}: {} up to where {} is damaged, {}, is expected</source>
-        <translation>eine Leitung mit {}: {} bis dahin, wo {} Schaden nimmt, {}, wird erwartet</translation>
+        <source>a wire at {start}: {coldest} up to where {insulation} is damaged, {damage}, is expected</source>
+        <translation>eine Leitung mit {start}: {coldest} bis dahin, wo {insulation} Schaden nimmt, {damage}, wird erwartet</translation>
     </message>
     <message>
-        <source>a {} fuse or a lamp in series</source>
-        <translation>eine Sicherung {} oder eine Lampe in Reihe</translation>
+        <source>a {test} fuse or a lamp in series</source>
+        <translation>eine Sicherung {test} oder eine Lampe in Reihe</translation>
     </message>
     <message>
-        <source>a {} fuse or a lamp in series instead of the battery fuse</source>
-        <translation>eine Sicherung {} oder eine Lampe in Reihe anstelle der Batteriesicherung</translation>
+        <source>a {test} fuse or a lamp in series instead of the battery fuse</source>
+        <translation>eine Sicherung {test} oder eine Lampe in Reihe anstelle der Batteriesicherung</translation>
     </message>
     <message>
-        <source>about %1 min</source>
-        <translation>etwa %1 min</translation>
+        <source>about {minutes} min</source>
+        <translation>etwa {minutes} min</translation>
     </message>
     <message>
-        <source>about {} min</source>
-        <translation>etwa {} min</translation>
-    </message>
-    <message>
-        <source>above</source>
-        <translation>über</translation>
+        <source>above {least}</source>
+        <translation>über {least}</translation>
     </message>
     <message>
         <source>across it</source>
@@ -10600,10 +9610,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>add-a-circuit tap for a second fuse</source>
         <translation>Abgriff für eine zweite Sicherung</translation>
-    </message>
-    <message>
-        <source>adhesive</source>
-        <translation>mit Kleber</translation>
     </message>
     <message>
         <source>adhesive tube</source>
@@ -10626,12 +9632,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>gegen Wasser und Staub</translation>
     </message>
     <message>
-        <source>air at {} is no cooler than the insulation may be, {}</source>
-        <translation>Luft von {} ist nicht kühler, als die Isolierung sein darf, {}</translation>
+        <source>air at {air} is no cooler than the insulation may be, {most}</source>
+        <translation>Luft von {air} ist nicht kühler, als die Isolierung sein darf, {most}</translation>
     </message>
     <message>
-        <source>air at {}: {} to {} is expected</source>
-        <translation>Luft von {}: {} bis {} wird erwartet</translation>
+        <source>air at {air}: {coldest} to {hottest} is expected</source>
+        <translation>Luft von {air}: {coldest} bis {hottest} wird erwartet</translation>
     </message>
     <message>
         <source>airbag</source>
@@ -10670,8 +9676,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>alles ist gemessen; die Akkusicherung darf hinein.</translation>
     </message>
     <message>
-        <source>all of </source>
-        <translation>alles von </translation>
+        <source>all of {rail} would go; one side must keep something</source>
+        <translation>alles von {rail} ginge; eine Seite muss etwas behalten</translation>
     </message>
     <message>
         <source>all others stay out</source>
@@ -10692,6 +9698,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>along the lead, from its beginning</source>
         <translation>die Leitung entlang, von ihrem Anfang</translation>
+    </message>
+    <message>
+        <source>always live</source>
+        <translation>immer unter Spannung</translation>
     </message>
     <message>
         <source>always on</source>
@@ -10774,14 +9784,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>jede Größe des Katalogs</translation>
     </message>
     <message>
-        <source>apart</source>
-        <translation>getrennt</translation>
-    </message>
-    <message>
-        <source>are together</source>
-        <translation>sind zusammen</translation>
-    </message>
-    <message>
         <source>arrived</source>
         <translation>angekommen</translation>
     </message>
@@ -10790,8 +9792,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>als Koaxkabel</translation>
     </message>
     <message>
-        <source>as close to {} as possible</source>
-        <translation>so nah an {}, wie es geht</translation>
+        <source>as close to {from} as possible</source>
+        <translation>so nah an {from}, wie es geht</translation>
     </message>
     <message>
         <source>as computed</source>
@@ -10806,8 +9808,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>von beiden Grenzen gleich weit</translation>
     </message>
     <message>
-        <source>as good for %1 instead of %2: %3</source>
-        <translation>ebenso gut für %1 statt %2: %3</translation>
+        <source>as good for {cheaper_each} instead of {each}: {cheaper}</source>
+        <translation>ebenso gut für {cheaper_each} statt {each}: {cheaper}</translation>
     </message>
     <message>
         <source>as it is printed there</source>
@@ -10838,10 +9840,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>angenommen</translation>
     </message>
     <message>
-        <source>at %1</source>
-        <translation>bei %1</translation>
-    </message>
-    <message>
         <source>at hand</source>
         <translation>zur Hand</translation>
     </message>
@@ -10862,32 +9860,32 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>an seinen eigenen Klemmen, nichts daran</translation>
     </message>
     <message>
-        <source>at least</source>
-        <translation>mindestens</translation>
-    </message>
-    <message>
         <source>at least one cell in series and in parallel</source>
         <translation>mindestens eine Zelle in Reihe und parallel</translation>
     </message>
     <message>
-        <source>at least {} characters</source>
-        <translation>mindestens {} Zeichen</translation>
+        <source>at least {least}</source>
+        <translation>von mindestens {least}</translation>
     </message>
     <message>
-        <source>at least {} entries</source>
-        <translation>mindestens {} Einträge</translation>
+        <source>at least {number} characters</source>
+        <translation>mindestens {number} Zeichen</translation>
     </message>
     <message>
-        <source>at most</source>
-        <translation>höchstens</translation>
+        <source>at least {number} entries</source>
+        <translation>mindestens {number} Einträge</translation>
     </message>
     <message>
-        <source>at most {} characters</source>
-        <translation>höchstens {} Zeichen</translation>
+        <source>at most {most}</source>
+        <translation>von höchstens {most}</translation>
     </message>
     <message>
-        <source>at most {} entries</source>
-        <translation>höchstens {} Einträge</translation>
+        <source>at most {number} characters</source>
+        <translation>höchstens {number} Zeichen</translation>
+    </message>
+    <message>
+        <source>at most {number} entries</source>
+        <translation>höchstens {number} Einträge</translation>
     </message>
     <message>
         <source>at nominal</source>
@@ -10898,8 +9896,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>bei Zimmertemperatur</translation>
     </message>
     <message>
-        <source>at the end of its lead that goes to </source>
-        <translation>am Ende seiner Leitung nach </translation>
+        <source>at the end of its lead that goes to {part}, unplugged there</source>
+        <translation>am Ende seiner Leitung, die zu {part} geht, dort ausgesteckt</translation>
     </message>
     <message>
         <source>at the iron</source>
@@ -10934,8 +9932,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>tiefst</translation>
     </message>
     <message>
-        <source>at {} from {}</source>
-        <translation>bei {} ab {}</translation>
+        <source>at {at} from {part}</source>
+        <translation>bei {at} ab {part}</translation>
+    </message>
+    <message>
+        <source>at {part}</source>
+        <translation>bei {part}</translation>
     </message>
     <message>
         <source>audio line</source>
@@ -10974,12 +9976,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Batteriewanne mit Niederhalter</translation>
     </message>
     <message>
-        <source>battery: {}</source>
-        <translation>Akku: {}</translation>
-    </message>
-    <message>
-        <source>before</source>
-        <translation>davor</translation>
+        <source>battery: {pack_summary}</source>
+        <translation>Akku: {pack_summary}</translation>
     </message>
     <message>
         <source>before any joint: forgotten tubing is the most common mistake</source>
@@ -10990,16 +9988,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>vor ihrem Kontakt</translation>
     </message>
     <message>
-        <source>before the joints at {}</source>
-        <translation>vor den Verbindungen bei {}</translation>
+        <source>before the joints at {near}</source>
+        <translation>vor den Verbindungen bei {near}</translation>
     </message>
     <message>
         <source>before the opening, which holds nothing itself</source>
         <translation>vor der Öffnung, die selbst nichts hält</translation>
     </message>
     <message>
-        <source>before “%1”</source>
-        <translation>vor „%1“</translation>
+        <source>before “{edit}”</source>
+        <translation>vor „{edit}“</translation>
     </message>
     <message>
         <source>behind each switch</source>
@@ -11026,24 +10024,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>hinten: was seine Schrauben halten</translation>
     </message>
     <message>
-        <source>below</source>
-        <translation>unter</translation>
-    </message>
-    <message>
-        <source>below %1</source>
-        <translation>unter %1</translation>
+        <source>below {most}</source>
+        <translation>unter {most}</translation>
     </message>
     <message>
         <source>bend that is too tight for it</source>
         <translation>zu engen Biegung</translation>
     </message>
     <message>
-        <source>bent to {} where {} is the least</source>
-        <translation>auf {} gebogen, wo {} das Wenigste ist</translation>
-    </message>
-    <message>
-        <source>beside</source>
-        <translation>daneben</translation>
+        <source>bent to {bend} where {least} is the least</source>
+        <translation>auf {bend} gebogen, wo {least} das Wenigste ist</translation>
     </message>
     <message>
         <source>beside what moves</source>
@@ -11058,10 +10048,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Flachstecker</translation>
     </message>
     <message>
-        <source>blocks</source>
-        <translation>Verteiler</translation>
-    </message>
-    <message>
         <source>blue</source>
         <translation>blau</translation>
     </message>
@@ -11074,8 +10060,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Printrelais {} A</translation>
     </message>
     <message>
-        <source>bodies are {}</source>
-        <translation>Gehäuse sind {}</translation>
+        <source>bodies are {all}</source>
+        <translation>Gehäuse sind {all}</translation>
     </message>
     <message>
         <source>body</source>
@@ -11194,10 +10180,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Bündel bis {} mm</translation>
     </message>
     <message>
-        <source>burns</source>
-        <translation>verbrennt</translation>
-    </message>
-    <message>
         <source>bus specification: 400 pF in all, some 100 pF a metre with the devices on it; typical</source>
         <translation>Bus-Spezifikation: 400 pF insgesamt, etwa 100 pF je Meter mit allem daran; typisch</translation>
     </message>
@@ -11254,12 +10236,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kabelbinder</translation>
     </message>
     <message>
-        <source>cable, {} × {}</source>
-        <translation>Kabel, {} × {}</translation>
+        <source>cable, {count} × {size}</source>
+        <translation>Kabel, {count} × {size}</translation>
     </message>
     <message>
-        <source>came with {}</source>
-        <translation>mitgeliefert mit {}</translation>
+        <source>came with {supplied}</source>
+        <translation>mitgeliefert mit {supplied}</translation>
     </message>
     <message>
         <source>camera</source>
@@ -11270,8 +10252,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kamera-Flachband</translation>
     </message>
     <message>
-        <source>cannot be opened for reading: {}</source>
-        <translation>kann nicht zum Lesen geöffnet werden: {}</translation>
+        <source>cannot be opened for reading: {reason}</source>
+        <translation>kann nicht zum Lesen geöffnet werden: {reason}</translation>
     </message>
     <message>
         <source>cannot be read back</source>
@@ -11290,20 +10272,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>kann nicht geschrieben werden</translation>
     </message>
     <message>
-        <source>cannot give {} at {} charge in {}</source>
-        <translation>kann {} bei {} Ladung in {} nicht liefern</translation>
+        <source>cannot give {strongest} at {charge} charge in {ambient}</source>
+        <translation>kann {strongest} bei {charge} Ladung in {ambient} nicht liefern</translation>
     </message>
     <message>
-        <source>cap the bare end at %1</source>
-        <translation>das blanke Ende bei %1 abdecken</translation>
+        <source>cap the bare end at {part}</source>
+        <translation>das blanke Ende bei {part} abdecken</translation>
     </message>
     <message>
         <source>carries and protects</source>
         <translation>trägt und schützt</translation>
     </message>
     <message>
-        <source>carries {} continuously at {}: {} of the rating, less {} % per kelvin above 23 °C</source>
-        <translation>trägt dauernd {} bei {}: {} des Nennwerts, weniger {} % je Kelvin über 23 °C</translation>
+        <source>carries {holds} continuously at {air}: {continuous_share} of the rating, less {derate_per_kelvin} % per kelvin above 23 °C</source>
+        <translation>trägt dauernd {holds} bei {air}: {continuous_share} des Nennwerts, weniger {derate_per_kelvin} % je Kelvin über 23 °C</translation>
     </message>
     <message>
         <source>catalogue</source>
@@ -11326,8 +10308,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Aufwärtswandler von einer Zelle auf {} V {} A</translation>
     </message>
     <message>
-        <source>cells (8S, 2P), volts or ampere-hours are expected: {}</source>
-        <translation>Zellen (8S, 2P), Volt oder Amperestunden werden erwartet: {}</translation>
+        <source>cells (8S, 2P), volts or ampere-hours are expected: {message}</source>
+        <translation>Zellen (8S, 2P), Volt oder Amperestunden werden erwartet: {message}</translation>
     </message>
     <message>
         <source>centre of its plug</source>
@@ -11350,8 +10332,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>anderswo geändert</translation>
     </message>
     <message>
-        <source>changed elsewhere %1</source>
-        <translation>anderswo geändert %1</translation>
+        <source>changed elsewhere {count}</source>
+        <translation>anderswo geändert {count}</translation>
     </message>
     <message>
         <source>charge %</source>
@@ -11362,12 +10344,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>die Ladung geht von 0 bis 100 %</translation>
     </message>
     <message>
-        <source>charged at {}, nominal {}, empty at {}</source>
-        <translation>geladen bei {}, Nennwert {}, leer bei {}</translation>
+        <source>charged at {full}, nominal {nominal}, empty at {cutoff}</source>
+        <translation>geladen bei {full}, Nennwert {nominal}, leer bei {cutoff}</translation>
     </message>
     <message>
         <source>charges</source>
         <translation>lädt</translation>
+    </message>
+    <message>
+        <source>charging</source>
+        <translation>Laden</translation>
     </message>
     <message>
         <source>chassis wiring</source>
@@ -11378,8 +10364,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>am billigsten</translation>
     </message>
     <message>
-        <source>chemistry “{}” is not known: {} are</source>
-        <translation>Chemie „{}“ ist nicht bekannt: es gibt {}</translation>
+        <source>chemistry “{chemistry}” is not known: {known} are</source>
+        <translation>Chemie „{chemistry}“ ist nicht bekannt: es gibt {known}</translation>
     </message>
     <message>
         <source>choose</source>
@@ -11422,8 +10408,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Rastnasen</translation>
     </message>
     <message>
-        <source>close to </source>
-        <translation>nahe an </translation>
+        <source>close to {pack}, which stands for both</source>
+        <translation>nahe bei {pack}, der für beide steht</translation>
     </message>
     <message>
         <source>closed</source>
@@ -11434,8 +10420,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>geschlossen von nichts Benanntem</translation>
     </message>
     <message>
-        <source>closed by {}</source>
-        <translation>geschlossen von {}</translation>
+        <source>closed by {passive}</source>
+        <translation>geschlossen von {passive}</translation>
     </message>
     <message>
         <source>closed-end cap {} to {} mm² together</source>
@@ -11444,10 +10430,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>closed-end crimp cap</source>
         <translation>Crimp-Endverbinder</translation>
-    </message>
-    <message>
-        <source>closes</source>
-        <translation>schließt</translation>
     </message>
     <message>
         <source>closes at {} °C</source>
@@ -11470,16 +10452,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Spule an der Versorgung dieser Zuleitung</translation>
     </message>
     <message>
-        <source>coil on {}</source>
-        <translation>Spule an {}</translation>
+        <source>coil on {part}</source>
+        <translation>Spule an {part}</translation>
     </message>
     <message>
         <source>cold</source>
         <translation>kalt</translation>
     </message>
     <message>
-        <source>cold resistance about {}; breaks {} at {}</source>
-        <translation>Kaltwiderstand etwa {}; trennt {} bei {}</translation>
+        <source>cold resistance about {fuse_resistance}; breaks {breaking} at {voltage}</source>
+        <translation>Kaltwiderstand etwa {fuse_resistance}; trennt {breaking} bei {voltage}</translation>
     </message>
     <message>
         <source>colour of the return</source>
@@ -11494,20 +10476,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kamm</translation>
     </message>
     <message>
-        <source>come</source>
-        <translation>kommen</translation>
-    </message>
-    <message>
-        <source>comes</source>
-        <translation>kommt</translation>
-    </message>
-    <message>
         <source>comma: 1,5 V</source>
         <translation>Komma: 1,5 V</translation>
     </message>
     <message>
-        <source>computed after {}, the nearest of the catalogue</source>
-        <translation>berechnet nach {}, der nächsten Größe des Katalogs</translation>
+        <source>computed after {size}, the nearest of the catalogue</source>
+        <translation>berechnet nach {size}, der nächsten Größe des Katalogs</translation>
     </message>
     <message>
         <source>computer and cable</source>
@@ -11554,26 +10528,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ader</translation>
     </message>
     <message>
-        <source>core is</source>
-        <translation>Ader ist</translation>
-    </message>
-    <message>
-        <source>core of</source>
-        <translation>Ader von</translation>
-    </message>
-    <message>
-        <source>cores</source>
-        <translation>Adern</translation>
-    </message>
-    <message>
-        <source>cores are</source>
-        <translation>Adern sind</translation>
-    </message>
-    <message>
-        <source>cores of</source>
-        <translation>Adern von</translation>
-    </message>
-    <message>
         <source>cores of one number are twisted together</source>
         <translation>Adern einer Nummer sind miteinander verdrillt</translation>
     </message>
@@ -11594,8 +10548,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>kosten nichts; helfen über ein paar MHz</translation>
     </message>
     <message>
-        <source>cost {}</source>
-        <translation>Kosten {}</translation>
+        <source>cost {signed_words}</source>
+        <translation>Kosten {signed_words}</translation>
     </message>
     <message>
         <source>craft knife</source>
@@ -11682,8 +10636,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ströme dürfen über seinen Rahmen zurückkehren</translation>
     </message>
     <message>
-        <source>cut {}{} of {}</source>
-        <translation>Zuschnitt {}{} von {}</translation>
+        <source>cut {ret|2 × |}{cut} of {wire}</source>
+        <translation>Zuschnitt {ret|2 × |}{cut} von {wire}</translation>
     </message>
     <message>
         <source>cutters</source>
@@ -11716,6 +10670,10 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>date and time</source>
         <translation>Datum und Zeit</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation>Tage</translation>
     </message>
     <message>
         <source>deburring tool</source>
@@ -11754,24 +10712,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>schützt die Leitung nicht</translation>
     </message>
     <message>
-        <source>dome nut and seal of the {}</source>
-        <translation>Hutmutter und Dichtung von {}</translation>
+        <source>dome nut and seal of the {opening}</source>
+        <translation>Hutmutter und Dichtung von {opening}</translation>
     </message>
     <message>
         <source>dome nut and seal outside</source>
         <translation>Hutmutter und Dichtung außen</translation>
     </message>
     <message>
-        <source>down to cut-off: {}</source>
-        <translation>bis zur Abschaltung: {}</translation>
+        <source>doubled {doubled}</source>
+        <translation>verdoppelt {doubled}</translation>
     </message>
     <message>
         <source>drill</source>
         <translation>Bohrer</translation>
     </message>
     <message>
-        <source>drill {}</source>
-        <translation>{} bohren</translation>
+        <source>drill {drill}</source>
+        <translation>{drill} bohren</translation>
     </message>
     <message>
         <source>drilling</source>
@@ -11786,10 +10744,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Abfall</translation>
     </message>
     <message>
-        <source>drop %1</source>
-        <translation>Abfall %1</translation>
-    </message>
-    <message>
         <source>drop limit 0.05, joint crimp, metric, meter off by 0.005</source>
         <translation>drop limit 0.05, joint crimp, metric, meter off by 0.005</translation>
     </message>
@@ -11798,8 +10752,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Tropfen Heißkleber</translation>
     </message>
     <message>
-        <source>drop up to {}</source>
-        <translation>Abfall bis {}</translation>
+        <source>drop up to {drop_limit}</source>
+        <translation>Abfall bis {drop_limit}</translation>
+    </message>
+    <message>
+        <source>drop {drop_share}</source>
+        <translation>Abfall {drop_share}</translation>
     </message>
     <message>
         <source>each fused: a short burns no wire</source>
@@ -11846,16 +10804,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>elektronischer Schalter {} A</translation>
     </message>
     <message>
-        <source>empty after {} of the day, in {}</source>
-        <translation>leer nach {} des Tages, in {}</translation>
-    </message>
-    <message>
-        <source>empty fuse holder, contact towards </source>
-        <translation>leerer Sicherungshalter, Kontakt zu </translation>
-    </message>
-    <message>
-        <source>empty way of the fuse block, contact towards </source>
-        <translation>leerer Platz des Sicherungsblocks, Kontakt zu </translation>
+        <source>empty after {flat} of the day, in {ambient}</source>
+        <translation>leer nach {flat} des Tages, in {ambient}</translation>
     </message>
     <message>
         <source>en</source>
@@ -11874,12 +10824,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ende</translation>
     </message>
     <message>
-        <source>ends</source>
-        <translation>Enden</translation>
-    </message>
-    <message>
-        <source>ends the day at {}; {} needs {} in reserve, in {}</source>
-        <translation>hat am Ende des Tages {}, und {} will {} behalten, in {}</translation>
+        <source>ends the day at {charge_left}; {short_name} needs {kept} in reserve, in {ambient}</source>
+        <translation>hat am Ende des Tages {charge_left}, und {short_name} will {kept} behalten, in {ambient}</translation>
     </message>
     <message>
         <source>energy cells</source>
@@ -11890,8 +10836,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Katalogeintrag</translation>
     </message>
     <message>
-        <source>even {} in parallel: {}</source>
-        <translation>selbst {} parallel: {}</translation>
+        <source>even {most_strings} in parallel: {why_not}</source>
+        <translation>selbst {most_strings} parallel: {why_not}</translation>
     </message>
     <message>
         <source>every kind</source>
@@ -11930,12 +10876,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Geflechtschlauch</translation>
     </message>
     <message>
-        <source>expect %1</source>
-        <translation>erwartet %1</translation>
+        <source>expect {window_text}</source>
+        <translation>erwartet {window_text}</translation>
     </message>
     <message>
-        <source>f0 = 1 ÷ 2π√(LC) = {}; works above it.</source>
-        <translation>f0 = 1 ÷ 2π√(LC) = {}; wirkt darüber.</translation>
+        <source>f0 = 1 ÷ 2π√(LC) = {resonance}; works above it.</source>
+        <translation>f0 = 1 ÷ 2π√(LC) = {resonance}; wirkt darüber.</translation>
     </message>
     <message>
         <source>fabric</source>
@@ -11946,24 +10892,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>flink</translation>
     </message>
     <message>
-        <source>feed</source>
-        <translation>Zuleitung</translation>
-    </message>
-    <message>
-        <source>feed of </source>
-        <translation>Zuleitung von </translation>
-    </message>
-    <message>
-        <source>feed was</source>
-        <translation>Zuleitung wurde</translation>
+        <source>feed of {source} +, meter in series</source>
+        <translation>Zuleitung von {source} +, Messgerät in Reihe</translation>
     </message>
     <message>
         <source>feeds</source>
         <translation>Zuleitungen</translation>
     </message>
     <message>
-        <source>feeds were</source>
-        <translation>Zuleitungen wurden</translation>
+        <source>feeds {part} with {continuous}</source>
+        <translation>speist {part} mit {continuous}</translation>
     </message>
     <message>
         <source>ferrule</source>
@@ -12038,8 +10976,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Flussmittel</translation>
     </message>
     <message>
-        <source>flux: %1</source>
-        <translation>Flussmittel: %1</translation>
+        <source>flux: {flux}</source>
+        <translation>Flussmittel: {flux}</translation>
     </message>
     <message>
         <source>foam</source>
@@ -12058,12 +10996,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>für Leitungen bis {} mm</translation>
     </message>
     <message>
-        <source>for the {} fuse: two leads of {} to join, {} each</source>
-        <translation>für die Sicherung {}: zwei Anschlüsse {} zu verbinden, {} je</translation>
+        <source>for the {rating} fuse: two leads of {wire} to join, {lead_length} each</source>
+        <translation>für die Sicherung {rating}: zwei Anschlüsse {wire} zu verbinden, {lead_length} je</translation>
     </message>
     <message>
-        <source>for {}</source>
-        <translation>für {}</translation>
+        <source>for {part}</source>
+        <translation>für {part}</translation>
     </message>
     <message>
         <source>forked barrel lead</source>
@@ -12114,16 +11052,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>von vor seinem Kontakt</translation>
     </message>
     <message>
-        <source>from the front, {}</source>
-        <translation>von vorn, {}</translation>
+        <source>from the front, {bore}</source>
+        <translation>von vorn, {bore}</translation>
     </message>
     <message>
         <source>from the sheet before</source>
         <translation>vom Blatt davor</translation>
     </message>
     <message>
-        <source>from the supply of {}</source>
-        <translation>von der Versorgung von {}</translation>
+        <source>from the supply of {part}</source>
+        <translation>von der Versorgung von {part}</translation>
     </message>
     <message>
         <source>from the way's beginning</source>
@@ -12134,12 +11072,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>von wo aus Hände herankommen müssen</translation>
     </message>
     <message>
-        <source>from {}</source>
-        <translation>von {}</translation>
+        <source>from {of}, {length}: {left} left</source>
+        <translation>aus {of}, {length}: {left} bleiben</translation>
     </message>
     <message>
-        <source>from {}, {}: {} left</source>
-        <translation>aus {}, {}: {} bleiben</translation>
+        <source>from {part}</source>
+        <translation>von {part}</translation>
     </message>
     <message>
         <source>front</source>
@@ -12154,16 +11092,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>volle Sonne, alle Verbraucher aus</translation>
     </message>
     <message>
-        <source>full {}</source>
-        <translation>volle Öffnung {}</translation>
+        <source>full {opening}</source>
+        <translation>volle Öffnung {opening}</translation>
     </message>
     <message>
         <source>fuse</source>
         <translation>Sicherung</translation>
-    </message>
-    <message>
-        <source>fuse %1</source>
-        <translation>Sicherung %1</translation>
     </message>
     <message>
         <source>fuse block</source>
@@ -12182,8 +11116,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sicherungsblock mit {} Plätzen für Flachsicherungen {} V</translation>
     </message>
     <message>
-        <source>fuse family “{}” is not known: {} are</source>
-        <translation>Sicherungsfamilie „{}“ ist nicht bekannt: es gibt {}</translation>
+        <source>fuse family “{family}” is not known: {known} are</source>
+        <translation>Sicherungsfamilie „{family}“ ist nicht bekannt: es gibt {known}</translation>
+    </message>
+    <message>
+        <source>fuse not known</source>
+        <translation>Sicherung unbekannt</translation>
     </message>
     <message>
         <source>fuse tap for a micro blade slot</source>
@@ -12202,16 +11140,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Sicherung zum Einlöten</translation>
     </message>
     <message>
+        <source>fuse {rating}</source>
+        <translation>Sicherung {rating}</translation>
+    </message>
+    <message>
         <source>fused test lead</source>
         <translation>abgesicherte Prüfleitung</translation>
     </message>
     <message>
-        <source>fuses</source>
-        <translation>Sicherungen</translation>
-    </message>
-    <message>
-        <source>gates of the family, log-log between them: {} at the fast edge, {} at the slow</source>
-        <translation>Stützpunkte der Familie, dazwischen doppelt logarithmisch: {} an der schnellen Kante, {} an der langsamen</translation>
+        <source>gates of the family, log-log between them: {when} at the fast edge, {when_2} at the slow</source>
+        <translation>Stützpunkte der Familie, dazwischen doppelt logarithmisch: {when} an der schnellen Kante, {when_2} an der langsamen</translation>
     </message>
     <message>
         <source>genderless two-pole {} A power connector</source>
@@ -12222,8 +11160,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Vorbereiten</translation>
     </message>
     <message>
-        <source>gives {} continuously</source>
-        <translation>gibt dauernd {}</translation>
+        <source>gives {pack_max_current} continuously</source>
+        <translation>gibt dauernd {pack_max_current}</translation>
     </message>
     <message>
         <source>gland</source>
@@ -12254,10 +11192,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>geht weiter</translation>
     </message>
     <message>
-        <source>good</source>
-        <translation>guten</translation>
-    </message>
-    <message>
         <source>green</source>
         <translation>grün</translation>
     </message>
@@ -12268,10 +11202,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>grommet</source>
         <translation>Tülle</translation>
-    </message>
-    <message>
-        <source>ground</source>
-        <translation>Masse</translation>
     </message>
     <message>
         <source>guide wire</source>
@@ -12298,16 +11228,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Hände weg, bis es fest ist</translation>
     </message>
     <message>
-        <source>hardly differs from {}</source>
-        <translation>unterscheidet sich kaum von {}</translation>
+        <source>hardly differs from {summary}</source>
+        <translation>unterscheidet sich kaum von {summary}</translation>
     </message>
     <message>
         <source>has a switch of its own</source>
         <translation>hat einen eigenen Schalter</translation>
     </message>
     <message>
-        <source>heat balance in free air at {}{}{}: {} brings the conductor to {}</source>
-        <translation>Wärmebilanz in freier Luft bei {}{}{}: {} hält den Leiter auf {}</translation>
+        <source>heat balance in free air at {air}{high|, {altitude:.0f} m up|}{sleeved|, in a sleeve of {sleeve}|}: {free_air} brings the conductor to {most}</source>
+        <translation>Wärmebilanz in freier Luft bei {air}{high|, {altitude:.0f} m hoch|}{sleeved|, in einem Schlauch von {sleeve}|}: {free_air} bringt den Leiter auf {most}</translation>
     </message>
     <message>
         <source>heat elsewhere</source>
@@ -12362,28 +11292,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>halte sie fern oder gib ihr einen Schlauch, und sag, wie heiß es wird</translation>
     </message>
     <message>
-        <source>hold the button {} before you plug or switch on: {} instead of a spark</source>
-        <translation>halte den Taster {}, ehe du einsteckst oder einschaltest: {} statt eines Funkens</translation>
+        <source>hold the button {resistance} before you plug or switch on: {highest_end} instead of a spark</source>
+        <translation>halte den Taster {resistance}, ehe du einsteckst oder einschaltest: {highest_end} statt eines Funkens</translation>
     </message>
     <message>
-        <source>holder for a {}</source>
-        <translation>Halter für eine {}</translation>
+        <source>holder for a {family}</source>
+        <translation>Halter für eine {family}</translation>
     </message>
     <message>
-        <source>holder of the {}</source>
-        <translation>Halter für {}</translation>
+        <source>holder of the {fuse}</source>
+        <translation>Halter für {fuse}</translation>
     </message>
     <message>
         <source>hole</source>
         <translation>Loch</translation>
     </message>
     <message>
-        <source>hole {}</source>
-        <translation>Loch {}</translation>
-    </message>
-    <message>
-        <source>holes</source>
-        <translation>Löcher</translation>
+        <source>hole {cutout}</source>
+        <translation>Loch {cutout}</translation>
     </message>
     <message>
         <source>hook-and-loop strap with buckle</source>
@@ -12530,8 +11456,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>in AWG und in mm²</translation>
     </message>
     <message>
-        <source>in an opening of {}</source>
-        <translation>in eine Öffnung von {}</translation>
+        <source>in an opening of {cutout}</source>
+        <translation>in eine Öffnung von {cutout}</translation>
     </message>
     <message>
         <source>in feet and inches</source>
@@ -12594,10 +11520,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>im Augenblick des Anlaufens</translation>
     </message>
     <message>
-        <source>in the list</source>
-        <translation>in der Liste</translation>
-    </message>
-    <message>
         <source>in the middle</source>
         <translation>in der Mitte</translation>
     </message>
@@ -12622,8 +11544,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>im Verbinder</translation>
     </message>
     <message>
-        <source>in the slot of {}: its fuse and the {} one side by side</source>
-        <translation>im Steckplatz von {}: seine Sicherung und {} nebeneinander</translation>
+        <source>in the slot of {source}: its fuse and the {rating} one side by side</source>
+        <translation>im Steckplatz von {source}: seine Sicherung und {rating} nebeneinander</translation>
     </message>
     <message>
         <source>in words</source>
@@ -12658,8 +11580,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Einschaltstrom</translation>
     </message>
     <message>
-        <source>insulation “{}” is not known: {} are</source>
-        <translation>Isolierung „{}“ ist nicht bekannt: es gibt {}</translation>
+        <source>insulation “{insulation}” is not known: {known} are</source>
+        <translation>Isolierung „{insulation}“ ist nicht bekannt: es gibt {known}</translation>
     </message>
     <message>
         <source>internal resistance over that of a new pack</source>
@@ -12690,10 +11612,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Kolben mit großer Spitze</translation>
     </message>
     <message>
-        <source>is</source>
-        <translation>ist</translation>
-    </message>
-    <message>
         <source>is disturbed</source>
         <translation>wird gestört</translation>
     </message>
@@ -12706,16 +11624,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>galvanisch getrennter Wandler {} V {} A</translation>
     </message>
     <message>
-        <source>it</source>
-        <translation>das</translation>
-    </message>
-    <message>
         <source>it draws nothing; type a current or a power</source>
         <translation>er zieht nichts; tippe einen Strom oder eine Leistung</translation>
     </message>
     <message>
-        <source>it draws up to {} at {}, and the strongest converter in the catalogue is derated to {}</source>
-        <translation>es zieht bis zu {} bei {}, und dem stärksten Wandler des Katalogs werden {} zugetraut</translation>
+        <source>it draws up to {drawn} at {nominal}, and the strongest converter in the catalogue is derated to {strongest}</source>
+        <translation>es zieht bis zu {drawn} bei {nominal}, und dem stärksten Wandler des Katalogs werden {strongest} zugetraut</translation>
     </message>
     <message>
         <source>it flies: mass matters, and losing power means a crash</source>
@@ -12730,12 +11644,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>er hat keine Spannung; tippe eine, etwa 12 V</translation>
     </message>
     <message>
-        <source>it has {}</source>
-        <translation>er hat {}</translation>
+        <source>it has {capacitance}</source>
+        <translation>er hat {capacitance}</translation>
     </message>
     <message>
-        <source>it is a {} already</source>
-        <translation>es ist schon {}</translation>
+        <source>it is a {source} already</source>
+        <translation>es ist schon {source}</translation>
     </message>
     <message>
         <source>it is above the high limit</source>
@@ -12754,36 +11668,24 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>es kommt darauf an, wie herum</translation>
     </message>
     <message>
-        <source>it needs {} (peak {}) at {}, and the strongest converter is derated to {}</source>
-        <translation>es braucht {} (Spitze {}) bei {}, und dem stärksten Wandler traut man {} zu</translation>
+        <source>it needs {continuous} (peak {peak}) at {volts}, and the strongest converter is derated to {strongest}</source>
+        <translation>es braucht {continuous} (Spitze {peak}) bei {volts}, und dem stärksten Wandler traut man {strongest} zu</translation>
     </message>
     <message>
-        <source>it needs {}, and everything from 60 V up is outside this tool</source>
-        <translation>er will {}, und alles ab 60 V liegt außerhalb dieses Werkzeugs</translation>
+        <source>it needs {lowest}, and everything from 60 V up is outside this tool</source>
+        <translation>er will {lowest}, und alles ab 60 V liegt außerhalb dieses Werkzeugs</translation>
     </message>
     <message>
-        <source>it runs on {}, which the pack cannot give</source>
-        <translation>es läuft mit {}, was der Akku nicht geben kann</translation>
+        <source>it runs on {part}, which the pack cannot give</source>
+        <translation>es läuft mit {part}, was der Akku nicht geben kann</translation>
     </message>
     <message>
         <source>it runs out too soon</source>
         <translation>es endet zu früh</translation>
     </message>
     <message>
-        <source>it was</source>
-        <translation>es wurde</translation>
-    </message>
-    <message>
         <source>item</source>
         <translation>Teil in einer Leitung</translation>
-    </message>
-    <message>
-        <source>item does</source>
-        <translation>Teil geht</translation>
-    </message>
-    <message>
-        <source>items do</source>
-        <translation>Teile gehen</translation>
     </message>
     <message>
         <source>its bare board lies in a wide tube</source>
@@ -12806,8 +11708,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>sein Datum: 2026-12-05</translation>
     </message>
     <message>
-        <source>its feed open at one end</source>
-        <translation>ihre Zuleitung an einem Ende offen</translation>
+        <source>its feed open at one end{warm|, hot air from a hand away until past {at}, slowly|}</source>
+        <translation>seine Zuleitung an einem Ende offen{warm|, Heißluft aus einer Handbreit, langsam, bis über {at}|}</translation>
     </message>
     <message>
         <source>its figures are typical, not measured</source>
@@ -12870,8 +11772,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>ihre niedrigste Spannung</translation>
     </message>
     <message>
-        <source>its minimum voltage, {}, is above its maximum, {}</source>
-        <translation>seine kleinste Spannung, {}, liegt über seiner größten, {}</translation>
+        <source>its minimum voltage, {lowest}, is above its maximum, {highest}</source>
+        <translation>seine kleinste Spannung, {lowest}, liegt über seiner größten, {highest}</translation>
     </message>
     <message>
         <source>its mode cannot be kept</source>
@@ -12962,16 +11864,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Verbindungen</translation>
     </message>
     <message>
-        <source>joints {}</source>
-        <translation>Verbindungen {}</translation>
+        <source>joints {sign}</source>
+        <translation>Verbindungen {sign}</translation>
     </message>
     <message>
         <source>keeps both its plugs</source>
         <translation>behält beide Stecker</translation>
     </message>
     <message>
-        <source>keeps its plug at {}</source>
-        <translation>behält den Stecker an {}</translation>
+        <source>keeps its plug at {part}</source>
+        <translation>behält den Stecker an {part}</translation>
     </message>
     <message>
         <source>keeps its volts steady, too; its own ripple instead</source>
@@ -13022,8 +11924,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Knoten aus Wachsschnur</translation>
     </message>
     <message>
-        <source>label “{}”</source>
-        <translation>Schild „{}“</translation>
+        <source>label “{lead_label}”</source>
+        <translation>Schild „{lead_label}“</translation>
+    </message>
+    <message>
+        <source>label: {label}</source>
+        <translation>Etikett: {label}</translation>
     </message>
     <message>
         <source>labels</source>
@@ -13058,8 +11964,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>die größte, die schützt</translation>
     </message>
     <message>
-        <source>lasts %1</source>
-        <translation>hält %1</translation>
+        <source>lasts {lasts}</source>
+        <translation>hält {lasts}</translation>
     </message>
     <message>
         <source>latching</source>
@@ -13074,12 +11980,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Leitung</translation>
     </message>
     <message>
-        <source>lead is</source>
-        <translation>Leitung ist</translation>
-    </message>
-    <message>
-        <source>lead of {}</source>
-        <translation>Leitung von {}</translation>
+        <source>lead of {source}</source>
+        <translation>Leitung von {source}</translation>
     </message>
     <message>
         <source>lead soldered to the copper bar of a power board</source>
@@ -13090,10 +11992,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Blei-AGM</translation>
     </message>
     <message>
-        <source>leads are</source>
-        <translation>Leitungen sind</translation>
-    </message>
-    <message>
         <source>leads of its holder</source>
         <translation>Anschlüsse des Halters</translation>
     </message>
@@ -13102,8 +12000,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>eigene Anschlüsse</translation>
     </message>
     <message>
-        <source>leads of the {}</source>
-        <translation>Anschlüsse von {}</translation>
+        <source>leads of the {holder}</source>
+        <translation>Anschlüsse von {holder}</translation>
     </message>
     <message>
         <source>least loss</source>
@@ -13114,16 +12012,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>am wenigsten Leitung; zwei Sicherungen, die alte und die eigene</translation>
     </message>
     <message>
-        <source>leaves it undamaged</source>
-        <translation>lässt sie heil</translation>
-    </message>
-    <message>
         <source>legs by its sheet: alike cases have them in other orders</source>
         <translation>Beine nach seinem Blatt: Gleiche Gehäuse haben sie in anderer Reihenfolge</translation>
-    </message>
-    <message>
-        <source>length is</source>
-        <translation>Länge ist</translation>
     </message>
     <message>
         <source>length of each of its own leads as cut</source>
@@ -13132,14 +12022,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>length that it came with</source>
         <translation>Länge, mit der sie geliefert wurde</translation>
-    </message>
-    <message>
-        <source>lengths are</source>
-        <translation>Längen sind</translation>
-    </message>
-    <message>
-        <source>less</source>
-        <translation>weniger</translation>
     </message>
     <message>
         <source>less noise; one more part</source>
@@ -13206,16 +12088,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>leuchtet, + an +</translation>
     </message>
     <message>
-        <source>line {}: no column is called {}</source>
-        <translation>Zeile {}: keine Spalte heißt {}</translation>
+        <source>line {line}: no column is called {quantities}</source>
+        <translation>Zeile {line}: keine Spalte heißt {quantities}</translation>
     </message>
     <message>
-        <source>line {}: time does not rise after {} s</source>
-        <translation>Zeile {}: die Zeit steigt nach {} s nicht</translation>
+        <source>line {line}: time does not rise after {time} s</source>
+        <translation>Zeile {line}: die Zeit steigt nach {time} s nicht</translation>
     </message>
     <message>
-        <source>line {}: “{}” is not a {}</source>
-        <translation>Zeile {}: „{}“ ist nicht {}</translation>
+        <source>line {line}: “{cells}” is not a {quantities}</source>
+        <translation>Zeile {line}: „{cells}“ ist nicht {quantities}</translation>
     </message>
     <message>
         <source>linear regulator {} A</source>
@@ -13250,32 +12132,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>load Horn 12 V 2 A, at Mast foot   ·   hub Tail studs, strip   ·   lead Hub → Horn, 0.8 m</translation>
     </message>
     <message>
-        <source>load has</source>
-        <translation>Verbraucher hat</translation>
-    </message>
-    <message>
-        <source>load is</source>
-        <translation>Verbraucher ist</translation>
-    </message>
-    <message>
         <source>load off</source>
         <translation>Verbraucher aus</translation>
-    </message>
-    <message>
-        <source>loads are</source>
-        <translation>Verbraucher sind</translation>
-    </message>
-    <message>
-        <source>loads have</source>
-        <translation>Verbraucher haben</translation>
     </message>
     <message>
         <source>lock nut inside</source>
         <translation>Gegenmutter innen</translation>
     </message>
     <message>
-        <source>lock nut of the {}</source>
-        <translation>Gegenmutter von {}</translation>
+        <source>lock nut of the {opening}</source>
+        <translation>Gegenmutter von {opening}</translation>
     </message>
     <message>
         <source>locked nuts, marked with paint, tugged</source>
@@ -13350,12 +12216,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Masse</translation>
     </message>
     <message>
-        <source>may not pull in</source>
-        <translation>zieht vielleicht nicht an</translation>
-    </message>
-    <message>
-        <source>measure {}{}; {} guessed.</source>
-        <translation>{} messen{}; {} geschätzt.</translation>
+        <source>measure {lead}{decides|, which decides its wire|}; {lengths} {lengths|length is|lengths are} guessed.</source>
+        <translation>{lead} messen{decides|, was ihre Leitung entscheidet|}; {lengths} {lengths|Länge ist|Längen sind} geschätzt.</translation>
     </message>
     <message>
         <source>measured</source>
@@ -13374,8 +12236,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>trifft auf</translation>
     </message>
     <message>
-        <source>mend {} (F8).</source>
-        <translation>{} beheben (F8).</translation>
+        <source>mend {cautions} {cautions|caution|cautions} (F8).</source>
+        <translation>{cautions} {cautions|Vorsicht|Vorsichten} beheben (F8).</translation>
+    </message>
+    <message>
+        <source>mend {dangers} {dangers|danger|dangers} (F8).</source>
+        <translation>{dangers} {dangers|Gefahr|Gefahren} beheben (F8).</translation>
     </message>
     <message>
         <source>metal</source>
@@ -13418,16 +12284,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>mm²</translation>
     </message>
     <message>
-        <source>modules</source>
-        <translation>Wandler</translation>
-    </message>
-    <message>
         <source>modules and wires as computed</source>
         <translation>Wandler und Leitungen wie berechnet</translation>
-    </message>
-    <message>
-        <source>more</source>
-        <translation>mehr</translation>
     </message>
     <message>
         <source>more than 500 cables are no bundle</source>
@@ -13438,8 +12296,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>mehr als ein Jahr</translation>
     </message>
     <message>
-        <source>more than one {} is called “{}”: say # and the id of the one</source>
-        <translation>mehr als ein Ding ({}) heißt „{}“: sag # und die id des gemeinten</translation>
+        <source>more than one {kind} is called “{name}”: say # and the id of the one</source>
+        <translation>mehr als eines ({kind}) heißt „{name}“: schreibe # und die Kennung des gemeinten</translation>
     </message>
     <message>
         <source>motor</source>
@@ -13490,16 +12348,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>fast 0 Ω, von Ende zu Ende</translation>
     </message>
     <message>
-        <source>need</source>
-        <translation>brauchen</translation>
-    </message>
-    <message>
         <source>needed</source>
         <translation>gebraucht</translation>
-    </message>
-    <message>
-        <source>needs</source>
-        <translation>braucht</translation>
     </message>
     <message>
         <source>needs its aerial before power</source>
@@ -13530,8 +12380,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>neu</translation>
     </message>
     <message>
-        <source>new, {} together</source>
-        <translation>neu, zusammen {}</translation>
+        <source>new, {length} together</source>
+        <translation>neu, zusammen {length}</translation>
     </message>
     <message>
         <source>nickel metal hydride</source>
@@ -13554,10 +12404,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>keine eigene Sicherung</translation>
     </message>
     <message>
-        <source>no fuse opens, the wire reaches %1</source>
-        <translation>nichts öffnet, die Leitung erreicht %1</translation>
-    </message>
-    <message>
         <source>no joint chosen</source>
         <translation>keine Verbindung gewählt</translation>
     </message>
@@ -13578,12 +12424,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>kein Metallrahmen führt Strom zurück</translation>
     </message>
     <message>
-        <source>no module in the catalogue makes {} from {} – {}</source>
-        <translation>kein Wandler im Katalog macht {} aus {} – {}</translation>
+        <source>no module in the catalogue makes {volts} from {low} – {high}</source>
+        <translation>kein Wandler im Katalog macht {volts} aus {low} – {high}</translation>
     </message>
     <message>
-        <source>no module of the catalogue makes {}; they end at {} and {}</source>
-        <translation>kein Wandler des Katalogs macht {}; sie enden bei {} und {}</translation>
+        <source>no module of the catalogue makes {nominal}; they end at {lowest} and {highest}</source>
+        <translation>kein Wandler des Katalogs macht {nominal}; sie enden bei {lowest} und {highest}</translation>
     </message>
     <message>
         <source>no name of its own</source>
@@ -13594,8 +12440,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>öffnet nie grundlos; die Leitung ist trotzdem sicher</translation>
     </message>
     <message>
-        <source>no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module of the catalogue carries either; give one of them a pack of its own</source>
-        <translation>kein Akku unter 60 V passt ihm ({} – {}, {}) und {} ({} – {}, {}) zugleich, und kein Wandler des Katalogs trägt einen davon; gib einem einen eigenen Akku</translation>
+        <source>no pack below 60 V suits both it ({lowest} – {highest}, {watts}) and {loads} ({lowest_2} – {highest_2}, {watts_2}), and no module of the catalogue carries either; give one of them a pack of its own</source>
+        <translation>kein Akku unter 60 V passt ihm ({lowest} – {highest}, {watts}) und {loads} ({lowest_2} – {highest_2}, {watts_2}) zugleich, und kein Wandler des Katalogs trägt einen davon; gib einem einen eigenen Akku</translation>
     </message>
     <message>
         <source>no pack feeds it</source>
@@ -13606,20 +12452,20 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>nirgends Strom, der Scharfstecker in der Tasche</translation>
     </message>
     <message>
-        <source>no pre-charge needed: {} J</source>
-        <translation>kein Vorladen nötig: {} J</translation>
+        <source>no pre-charge needed: {energy} J</source>
+        <translation>kein Vorladen nötig: {energy} J</translation>
     </message>
     <message>
         <source>no price</source>
         <translation>kein Preis</translation>
     </message>
     <message>
-        <source>no resistor of 1 Ω or more charges {} within {}: 1 Ω takes {}; allow more time</source>
-        <translation>kein Widerstand ab 1 Ω lädt {} innerhalb von {}: 1 Ω braucht {}; mehr Zeit geben</translation>
+        <source>no resistor of 1 Ω or more charges {capacitance} within {within}: 1 Ω takes {wait}; allow more time</source>
+        <translation>kein Widerstand ab 1 Ω lädt {capacitance} innerhalb von {within}: 1 Ω braucht {wait}; mehr Zeit geben</translation>
     </message>
     <message>
-        <source>no room left in the {}</source>
-        <translation>kein Platz mehr in: {}</translation>
+        <source>no room left in the {opening}</source>
+        <translation>kein Platz mehr in: {opening}</translation>
     </message>
     <message>
         <source>no solder at all</source>
@@ -13642,12 +12488,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>nichts unter der Kante eingeklemmt</translation>
     </message>
     <message>
-        <source>no {} tube passes {} (1.1 × expanded) and grips {} (0.9 × recovered)</source>
-        <translation>kein Schlauch ({}) lässt {} durch (1,1 × weit) und fasst {} (0,9 × geschrumpft)</translation>
+        <source>no {adhesive|adhesive|plain} tube passes {pass} (1.1 × expanded) and grips {hold} (0.9 × recovered)</source>
+        <translation>kein Schlauch ({adhesive|mit Kleber|ohne Kleber}) lässt {pass} durch (1,1 × weit) und fasst {hold} (0,9 × geschrumpft)</translation>
     </message>
     <message>
-        <source>no {}{} wire with insulation {} is in the catalogue</source>
-        <translation>keine {}Leitung {} mit Isolierung {} ist im Katalog</translation>
+        <source>no {solid|solid |}{material} wire with insulation {insulation} is in the catalogue</source>
+        <translation>keine {solid|starre |}Leitung {material} mit Isolierung {insulation} ist im Katalog</translation>
     </message>
     <message>
         <source>noise stays on its own side</source>
@@ -13722,12 +12568,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>nichts anderes reißt es mit</translation>
     </message>
     <message>
-        <source>nothing is expected behind “{}”</source>
-        <translation>hinter „{}“ wird nichts erwartet</translation>
+        <source>nothing is expected behind “{word}”</source>
+        <translation>hinter „{word}“ wird nichts erwartet</translation>
     </message>
     <message>
-        <source>nothing of </source>
-        <translation>nichts von </translation>
+        <source>nothing of {rail} was chosen to go</source>
+        <translation>von {rail} wurde nichts gewählt, das geht</translation>
     </message>
     <message>
         <source>nothing on it</source>
@@ -13746,8 +12592,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>jetzt</translation>
     </message>
     <message>
-        <source>nut of the {}</source>
-        <translation>Mutter von {}</translation>
+        <source>nut of the {item_name}</source>
+        <translation>Mutter von {item_name}</translation>
     </message>
     <message>
         <source>nut-behind</source>
@@ -13854,16 +12700,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Ohm, die ein Messgerät daran zeigt</translation>
     </message>
     <message>
-        <source>on four of {}</source>
-        <translation>auf vier Stück {}</translation>
+        <source>on four of {spacer}</source>
+        <translation>auf vier Stück {spacer}</translation>
     </message>
     <message>
-        <source>on order: %1</source>
-        <translation>bestellt: %1</translation>
+        <source>on order: {item}</source>
+        <translation>bestellt: {item}</translation>
     </message>
     <message>
-        <source>on {}</source>
-        <translation>auf {}</translation>
+        <source>on {converters}</source>
+        <translation>auf {converters}</translation>
     </message>
     <message>
         <source>on-its-way</source>
@@ -13982,8 +12828,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>nur was eine Öffnung ist, geht durch eine</translation>
     </message>
     <message>
-        <source>only {} were drawn: at least {} are needed, and current out of the pack counts positive</source>
-        <translation>nur {} wurden entnommen: mindestens {} sind nötig, und Strom aus dem Akku zählt positiv</translation>
+        <source>only {last} were drawn: at least {least_drawn} are needed, and current out of the pack counts positive</source>
+        <translation>nur {last} wurden entnommen: mindestens {least_drawn} sind nötig, und Strom aus dem Akku zählt positiv</translation>
     </message>
     <message>
         <source>open</source>
@@ -14006,20 +12852,16 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Öffnungen, die Luft hereinlassen, und ebenso viel hinaus</translation>
     </message>
     <message>
-        <source>opens</source>
-        <translation>öffnet</translation>
-    </message>
-    <message>
         <source>opens at {} °C</source>
         <translation>öffnet bei {} °C</translation>
     </message>
     <message>
-        <source>opens in %1</source>
-        <translation>öffnet in %1</translation>
-    </message>
-    <message>
         <source>opens in normal use</source>
         <translation>öffnet im normalen Betrieb</translation>
+    </message>
+    <message>
+        <source>opens in {time}</source>
+        <translation>öffnet in {time}</translation>
     </message>
     <message>
         <source>opens soonest, and tells when a load draws more than it should</source>
@@ -14062,8 +12904,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>über ein Jahr</translation>
     </message>
     <message>
-        <source>over both at {}</source>
-        <translation>über beide bei {}</translation>
+        <source>over both at {part}</source>
+        <translation>über beide bei {part}</translation>
     </message>
     <message>
         <source>over it</source>
@@ -14078,8 +12920,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>über den ganzen Spleiß</translation>
     </message>
     <message>
-        <source>own lead of </source>
-        <translation>eigener Anschluss von </translation>
+        <source>own lead of {load}, {wire}</source>
+        <translation>eigene Leitung von {load}, {wire}</translation>
     </message>
     <message>
         <source>own return</source>
@@ -14110,12 +12952,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Panel</translation>
     </message>
     <message>
-        <source>panel {} W</source>
-        <translation>Solarmodul {} W</translation>
+        <source>panel {power} · {sun_low} – {sun_high} h of sun</source>
+        <translation>Panel {power} · {sun_low} – {sun_high} h Sonne</translation>
     </message>
     <message>
-        <source>panel {} · {} – {} h of sun</source>
-        <translation>Panel {} · {} – {} h Sonne</translation>
+        <source>panel {} W</source>
+        <translation>Solarmodul {} W</translation>
     </message>
     <message>
         <source>part</source>
@@ -14138,12 +12980,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>passives Kabel, typisch</translation>
     </message>
     <message>
-        <source>past the {}</source>
-        <translation>vorbei an: {}</translation>
+        <source>past the {obstacle}</source>
+        <translation>vorbei an: {obstacle}</translation>
     </message>
     <message>
-        <source>path %1, cut %2</source>
-        <translation>Weg %1, abzulängen %2</translation>
+        <source>path {length}, cut {cut}</source>
+        <translation>Weg {length}, abzulängen {cut}</translation>
     </message>
     <message>
         <source>pcs</source>
@@ -14154,12 +12996,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Spitze</translation>
     </message>
     <message>
-        <source>peak %1</source>
-        <translation>Spitze %1</translation>
+        <source>peak {peak} for {peak_time}</source>
+        <translation>Spitze {peak} für {peak_time}</translation>
     </message>
     <message>
-        <source>peak %1 for %2</source>
-        <translation>Spitze %1 für %2</translation>
+        <source>peak {top}</source>
+        <translation>Spitze {top}</translation>
     </message>
     <message>
         <source>phase</source>
@@ -14182,12 +13024,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Buchsenleiste {} mm</translation>
     </message>
     <message>
-        <source>pin {} at {}</source>
-        <translation>Stift {} an {}</translation>
+        <source>pin {pin} at {part}</source>
+        <translation>Stift {pin} an {part}</translation>
     </message>
     <message>
-        <source>pin {}, {}</source>
-        <translation>Stift {}, {}</translation>
+        <source>pin {to_pin}, {colour}</source>
+        <translation>Stift {to_pin}, {colour}</translation>
     </message>
     <message>
         <source>pink</source>
@@ -14196,10 +13038,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>place</source>
         <translation>Ort</translation>
-    </message>
-    <message>
-        <source>plain</source>
-        <translation>ohne Kleber</translation>
     </message>
     <message>
         <source>plain tube</source>
@@ -14262,6 +13100,10 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Punkte seiner Linie zwischen den Enden: 0.31,0.4 0.5,0.42</translation>
     </message>
     <message>
+        <source>polarised</source>
+        <translation>gepolt</translation>
+    </message>
+    <message>
         <source>polyimide film tape</source>
         <translation>Polyimidband</translation>
     </message>
@@ -14272,10 +13114,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>polyimide tape</source>
         <translation>Polyimidband</translation>
-    </message>
-    <message>
-        <source>poor</source>
-        <translation>schlechten</translation>
     </message>
     <message>
         <source>pouch</source>
@@ -14298,8 +13136,8 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>Schulen</translation>
     </message>
     <message>
-        <source>pre-charge through {} for {}: {} instead of {}</source>
-        <translation>Vorladen über {} für {}: {} statt {}</translation>
+        <source>pre-charge through {resistor} for {wait}: {peak} instead of {peak_2}</source>
+        <translation>Vorladen über {resistor} für {wait}: {peak} statt {peak_2}</translation>
     </message>
     <message>
         <source>pre-charge: {} Ω</source>
@@ -14374,10 +13212,6 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>rauscharmer Low-Drop-Regler {} A</translation>
     </message>
     <message>
-        <source>rail</source>
-        <translation>Schiene</translation>
-    </message>
-    <message>
         <source>rail terminal</source>
         <translation>Reihenklemme</translation>
     </message>
@@ -14388,10 +13222,6 @@ Ein Prozentwert kann getippt werden.</translation>
     <message>
         <source>reading</source>
         <translation>Messung</translation>
-    </message>
-    <message>
-        <source>readings</source>
-        <translation>Messungen</translation>
     </message>
     <message>
         <source>reads</source>
@@ -14406,12 +13236,12 @@ Ein Prozentwert kann getippt werden.</translation>
         <translation>rot in den Schlitz, schwarz auf blankes Metall</translation>
     </message>
     <message>
-        <source>red on %1
-black on %2
-%3</source>
-        <translation>rot an %1
-schwarz an %2
-%3</translation>
+        <source>red on {red}
+black on {black}
+{state}</source>
+        <translation>rot an {red}
+schwarz an {black}
+{state}</translation>
     </message>
     <message>
         <source>red/white/black: plus red, signal white, minus black.</source>
@@ -14442,8 +13272,8 @@ schwarz an %2
         <translation>Widerstand {} Ω</translation>
     </message>
     <message>
-        <source>rest of the {} lead</source>
-        <translation>Rest der Leitung zu {}</translation>
+        <source>rest of the {part} lead</source>
+        <translation>Rest der Leitung zu {part}</translation>
     </message>
     <message>
         <source>return</source>
@@ -14454,8 +13284,8 @@ schwarz an %2
         <translation>kehrt über den Rahmen zurück</translation>
     </message>
     <message>
-        <source>returns by {}</source>
-        <translation>kehrt zurück über {}</translation>
+        <source>returns by {wire_label}</source>
+        <translation>kehrt zurück über {wire_label}</translation>
     </message>
     <message>
         <source>reversible data and power plug</source>
@@ -14470,8 +13300,8 @@ schwarz an %2
         <translation>richtigen</translation>
     </message>
     <message>
-        <source>right behind the fuse more flows than the {} it breaks</source>
-        <translation>gleich hinter der Sicherung fließt mehr als die {}, die sie trennt</translation>
+        <source>right behind the fuse more flows than the {breaking} it breaks</source>
+        <translation>gleich hinter der Sicherung fließt mehr als die {breaking}, die sie trennt</translation>
     </message>
     <message>
         <source>ring</source>
@@ -14498,28 +13328,28 @@ schwarz an %2
         <translation>Ringkabelschuh {} bis {} mm²</translation>
     </message>
     <message>
-        <source>ring, bolt and serrated washer to the frame, for {}</source>
-        <translation>Öse, Schraube und Zahnscheibe an den Rahmen, für {}</translation>
+        <source>ring, bolt and serrated washer to the frame, for {wire}</source>
+        <translation>Öse, Schraube und Zahnscheibe an den Rahmen, für {wire}</translation>
     </message>
     <message>
         <source>rocker switch {} A</source>
         <translation>Wippschalter {} A</translation>
     </message>
     <message>
-        <source>room for %1 more</source>
-        <translation>Platz für %1 weitere</translation>
-    </message>
-    <message>
         <source>room for no more of these</source>
         <translation>für weitere davon kein Platz</translation>
     </message>
     <message>
-        <source>room for one of {}</source>
-        <translation>Platz für eines von {}</translation>
+        <source>room for one of {one}</source>
+        <translation>Platz für eines von {one}</translation>
     </message>
     <message>
-        <source>room for {} more of {}, or one of {}</source>
-        <translation>Platz für {} weitere von {} oder eines von {}</translation>
+        <source>room for {more_alike} more</source>
+        <translation>Platz für {more_alike} weitere</translation>
+    </message>
+    <message>
+        <source>room for {more_alike} more of {alike}, or one of {one}</source>
+        <translation>Platz für {more_alike} weitere von {alike} oder eines von {one}</translation>
     </message>
     <message>
         <source>rosin; no acid</source>
@@ -14566,12 +13396,8 @@ schwarz an %2
         <translation>Gummitülle</translation>
     </message>
     <message>
-        <source>rules of thumb beside it: cautious {}, bold {}</source>
-        <translation>Faustregeln daneben: vorsichtig {}, kühn {}</translation>
-    </message>
-    <message>
-        <source>run</source>
-        <translation>laufen</translation>
+        <source>rules of thumb beside it: cautious {cautious_current}, bold {bold_current}</source>
+        <translation>Faustregeln daneben: vorsichtig {cautious_current}, kühn {bold_current}</translation>
     </message>
     <message>
         <source>running</source>
@@ -14590,16 +13416,16 @@ schwarz an %2
         <translation>hier kann man aufhören, Lötkolben aus</translation>
     </message>
     <message>
-        <source>sags to {} in the one-second peak, below its cut-off of {}</source>
-        <translation>sinkt in der stärksten Sekunde auf {}, unter die Abschaltung von {}</translation>
+        <source>sags to {at_worst} in the one-second peak, below its cut-off of {cutoff}</source>
+        <translation>sinkt in der stärksten Sekunde auf {at_worst}, unter die Abschaltung von {cutoff}</translation>
     </message>
     <message>
         <source>saved</source>
         <translation>gesichert</translation>
     </message>
     <message>
-        <source>saves what is behind when plus and minus are swapped; takes {} = {}</source>
-        <translation>rettet, was dahinter ist, wenn Plus und Minus vertauscht sind; nimmt {} = {}</translation>
+        <source>saves what is behind when plus and minus are swapped; takes {forward} = {forward_2}</source>
+        <translation>rettet, was dahinter ist, wenn Plus und Minus vertauscht sind; nimmt {forward} = {forward_2}</translation>
     </message>
     <message>
         <source>say the chemistry, such as LFP</source>
@@ -14638,8 +13464,8 @@ schwarz an %2
         <translation>Dichtring</translation>
     </message>
     <message>
-        <source>seal ring for an opening of {}</source>
-        <translation>Dichtring für eine Öffnung von {}</translation>
+        <source>seal ring for an opening of {rings}</source>
+        <translation>Dichtring für eine Öffnung von {rings}</translation>
     </message>
     <message>
         <source>seal ring under a flange</source>
@@ -14722,12 +13548,12 @@ schwarz an %2
         <translation>Servoversorgung {} A</translation>
     </message>
     <message>
-        <source>set %1  (%2)</source>
-        <translation>auf %1  (%2)</translation>
+        <source>set to {setting}</source>
+        <translation>eingestellt auf {setting}</translation>
     </message>
     <message>
-        <source>set to {}</source>
-        <translation>eingestellt auf {}</translation>
+        <source>set {setting}  ({window_words})</source>
+        <translation>auf {setting}  ({window_words})</translation>
     </message>
     <message>
         <source>setting</source>
@@ -14766,12 +13592,8 @@ schwarz an %2
         <translation>Schirm seines Steckers</translation>
     </message>
     <message>
-        <source>short %1</source>
-        <translation>Kurzschluss %1</translation>
-    </message>
-    <message>
-        <source>short at its end: %1</source>
-        <translation>Kurzschluss am Ende: %1</translation>
+        <source>short at its end: {outcome}</source>
+        <translation>Kurzschluss am Ende: {outcome}</translation>
     </message>
     <message>
         <source>short here</source>
@@ -14782,12 +13604,16 @@ schwarz an %2
         <translation>kurze Zuleitungen, an deren Ende nichts hungert</translation>
     </message>
     <message>
+        <source>short {prospective}</source>
+        <translation>Kurzschluss {prospective}</translation>
+    </message>
+    <message>
         <source>should read</source>
         <translation>soll zeigen</translation>
     </message>
     <message>
-        <source>shows {} and {} here; drops {}</source>
-        <translation>zeigt hier {} und {}; verliert {}</translation>
+        <source>shows {highest_end} and {continuous} here; drops {resistance}</source>
+        <translation>zeigt hier {highest_end} und {continuous}; verliert {resistance}</translation>
     </message>
     <message>
         <source>shrouded</source>
@@ -14834,8 +13660,8 @@ schwarz an %2
         <translation>sechzehn LFP-Zellen</translation>
     </message>
     <message>
-        <source>size “{}”: {}</source>
-        <translation>Größe „{}“: {}</translation>
+        <source>size “{size}”: {message}</source>
+        <translation>Größe „{size}“: {message}</translation>
     </message>
     <message>
         <source>slide switch {} A</source>
@@ -14846,8 +13672,8 @@ schwarz an %2
         <translation>Aufschieben</translation>
     </message>
     <message>
-        <source>slow edge at {} × its rating: {}</source>
-        <translation>langsame Kante bei {} × Nennwert: {}</translation>
+        <source>slow edge at {current} × its rating: {when}</source>
+        <translation>langsame Kante bei {current} × Nennwert: {when}</translation>
     </message>
     <message>
         <source>slow its clock, a resistor of 33 Ω in series at the sender</source>
@@ -14910,8 +13736,8 @@ schwarz an %2
         <translation>Lötverbinder</translation>
     </message>
     <message>
-        <source>solder: %1</source>
-        <translation>Lot: %1</translation>
+        <source>solder: {solder_words}</source>
+        <translation>Lot: {solder_words}</translation>
     </message>
     <message>
         <source>soldered board pad</source>
@@ -14958,16 +13784,12 @@ schwarz an %2
         <translation>Lötkolben</translation>
     </message>
     <message>
-        <source>solid </source>
-        <translation>starre </translation>
-    </message>
-    <message>
         <source>solid wire breaks in it</source>
         <translation>massiver Draht bricht darin</translation>
     </message>
     <message>
-        <source>something is expected behind “{}”</source>
-        <translation>hinter „{}“ wird etwas erwartet</translation>
+        <source>something is expected behind “{word}”</source>
+        <translation>hinter „{word}“ wird etwas erwartet</translation>
     </message>
     <message>
         <source>something is left out</source>
@@ -14998,10 +13820,6 @@ schwarz an %2
         <translation>Quelle begrenzt</translation>
     </message>
     <message>
-        <source>sources</source>
-        <translation>Quellen</translation>
-    </message>
-    <message>
         <source>spanner</source>
         <translation>Schraubenschlüssel</translation>
     </message>
@@ -15014,8 +13832,8 @@ schwarz an %2
         <translation>gespleißt</translation>
     </message>
     <message>
-        <source>spliced at {}</source>
-        <translation>gespleißt bei {}</translation>
+        <source>spliced at {at}</source>
+        <translation>gespleißt bei {at}</translation>
     </message>
     <message>
         <source>spring clamp</source>
@@ -15058,40 +13876,32 @@ schwarz an %2
         <translation>Schritt</translation>
     </message>
     <message>
-        <source>step %1</source>
-        <translation>Schritt %1</translation>
-    </message>
-    <message>
-        <source>step %1, done</source>
-        <translation>Schritt %1, erledigt</translation>
-    </message>
-    <message>
         <source>step drill</source>
         <translation>Stufenbohrer</translation>
+    </message>
+    <message>
+        <source>step {number}</source>
+        <translation>Schritt {number}</translation>
+    </message>
+    <message>
+        <source>step {number}, done</source>
+        <translation>Schritt {number}, erledigt</translation>
     </message>
     <message>
         <source>step, reading, change or note</source>
         <translation>Schritt, Messung, Änderung oder Notiz</translation>
     </message>
     <message>
-        <source>steps</source>
-        <translation>Schritte</translation>
+        <source>strip {strip}</source>
+        <translation>{strip} abisolieren</translation>
     </message>
     <message>
-        <source>stop, and ask a qualified person under the local code</source>
-        <translation>aufhören und eine Fachkraft nach örtlicher Vorschrift fragen</translation>
+        <source>strip {strip} each</source>
+        <translation>je {strip} abisolieren</translation>
     </message>
     <message>
-        <source>strip {}</source>
-        <translation>{} abisolieren</translation>
-    </message>
-    <message>
-        <source>strip {} each</source>
-        <translation>je {} abisolieren</translation>
-    </message>
-    <message>
-        <source>strip {} each, overlap {}</source>
-        <translation>je {} abisolieren, {} überlappen</translation>
+        <source>strip {strip} each, overlap {overlap}</source>
+        <translation>je {strip} abisolieren, {overlap} überlappen</translation>
     </message>
     <message>
         <source>strippers</source>
@@ -15130,10 +13940,6 @@ schwarz an %2
         <translation>geschaltet</translation>
     </message>
     <message>
-        <source>switches</source>
-        <translation>Schalter</translation>
-    </message>
-    <message>
         <source>switches and loads</source>
         <translation>Schalter und Verbraucher</translation>
     </message>
@@ -15170,12 +13976,8 @@ schwarz an %2
         <translation>durch die Drähte gehen</translation>
     </message>
     <message>
-        <source>the %1 fuse opens in %2, the wire reaches %3</source>
-        <translation>die Sicherung %1 öffnet in %2, die Leitung erreicht %3</translation>
-    </message>
-    <message>
-        <source>the air is taken as {}</source>
-        <translation>die Luft wird angenommen mit {}</translation>
+        <source>the air is taken as {air_text}</source>
+        <translation>die Luft wird angenommen mit {air_text}</translation>
     </message>
     <message>
         <source>the air's temperature</source>
@@ -15202,8 +14004,8 @@ schwarz an %2
         <translation>das Gehäuse, in dem er ist</translation>
     </message>
     <message>
-        <source>the bundle is {} across; a hole of {} passes it</source>
-        <translation>das Bündel ist {} dick; ein Loch von {} lässt es durch</translation>
+        <source>the bundle is {across} across; a hole of {ceil} passes it</source>
+        <translation>das Bündel ist {across} dick; ein Loch von {ceil} lässt es durch</translation>
     </message>
     <message>
         <source>the button or controller that closes a relay</source>
@@ -15218,8 +14020,8 @@ schwarz an %2
         <translation>das Datum</translation>
     </message>
     <message>
-        <source>the day needs {} and a peak of {}, more than the largest pack of the catalogue's cells gives (up to {}); use two packs, or charge in between</source>
-        <translation>der Tag braucht {} und eine Spitze von {}, mehr als der größte Akku aus Zellen des Katalogs gibt (bis {}); einem Teil einen eigenen Akku geben oder zwischendurch laden</translation>
+        <source>the day needs {energy} and a peak of {strongest}, more than the largest pack of the catalogue's cells gives (up to {most}); use two packs, or charge in between</source>
+        <translation>der Tag braucht {energy} und eine Spitze von {strongest}, mehr als der größte Akku aus Zellen des Katalogs gibt (bis {most}); einem Teil einen eigenen Akku geben oder zwischendurch laden</translation>
     </message>
     <message>
         <source>the dot is the common leg</source>
@@ -15234,8 +14036,8 @@ schwarz an %2
         <translation>die Datei dort ist, wie sie war</translation>
     </message>
     <message>
-        <source>the file there is cut short; what was to be written is whole in {}</source>
-        <translation>die Datei dort ist abgeschnitten; was geschrieben werden sollte, steht vollständig in {}</translation>
+        <source>the file there is cut short; what was to be written is whole in {beside}</source>
+        <translation>die Datei dort ist abgeschnitten; was geschrieben werden sollte, steht vollständig in {beside}</translation>
     </message>
     <message>
         <source>the flat side and the shorter leg are minus</source>
@@ -15254,8 +14056,8 @@ schwarz an %2
         <translation>was öffnet, ehe die Leitung leidet; sie schützt die Leitung, nicht den Verbraucher</translation>
     </message>
     <message>
-        <source>the fuse withstands a pulse 10 000 times below 30 % of the fast edge's I²t at its duration, or up to {}, its rating in this air</source>
-        <translation>ein Stoß wird 10 000-mal ertragen unter 30 % des I²t der schnellen Kante bei seiner Dauer, oder bis {}, dem Nennwert in dieser Luft</translation>
+        <source>the fuse withstands a pulse 10 000 times below 30 % of the fast edge's I²t at its duration, or up to {rating_in}, its rating in this air</source>
+        <translation>ein Stoß wird 10 000-mal ertragen unter 30 % des I²t der schnellen Kante bei seiner Dauer, oder bis {rating_in}, dem Nennwert in dieser Luft</translation>
     </message>
     <message>
         <source>the hardest of every rail start</source>
@@ -15286,16 +14088,12 @@ schwarz an %2
         <translation>die Verbindung auf der anderen Seite</translation>
     </message>
     <message>
-        <source>the largest that protect</source>
-        <translation>die größten, die schützen</translation>
-    </message>
-    <message>
         <source>the lead</source>
         <translation>die Leitung</translation>
     </message>
     <message>
-        <source>the lead that {} came with</source>
-        <translation>mitgelieferte Leitung: {}</translation>
+        <source>the lead that {lead} came with</source>
+        <translation>mitgelieferte Leitung: {lead}</translation>
     </message>
     <message>
         <source>the lead whose return it uses</source>
@@ -15306,16 +14104,16 @@ schwarz an %2
         <translation>die Länge der Leitung eines Stromkreises, etwa 2.5 m, wird erwartet</translation>
     </message>
     <message>
-        <source>the lid of {}</source>
-        <translation>der Deckel von {}</translation>
+        <source>the lid of {part}</source>
+        <translation>der Deckel von {part}</translation>
     </message>
     <message>
         <source>the loads' currents</source>
         <translation>die Ströme der Verbraucher</translation>
     </message>
     <message>
-        <source>the log has {} samples; at least {} are needed to tell idle from peak</source>
-        <translation>die Aufzeichnung hat {} Werte; mindestens {} sind nötig, um Leerlauf von Spitze zu trennen</translation>
+        <source>the log has {count} samples; at least {least_samples} are needed to tell idle from peak</source>
+        <translation>die Aufzeichnung hat {count} Werte; mindestens {least_samples} sind nötig, um Leerlauf von Spitze zu trennen</translation>
     </message>
     <message>
         <source>the log shows no current; is the clamp the right way round?</source>
@@ -15402,16 +14200,16 @@ schwarz an %2
         <translation>dasselbe für zehn Sekunden</translation>
     </message>
     <message>
-        <source>the same pin at {}</source>
-        <translation>derselbe Stift an {}</translation>
+        <source>the same pin at {part}</source>
+        <translation>derselbe Stift an {part}</translation>
     </message>
     <message>
         <source>the screw</source>
         <translation>die Schraube</translation>
     </message>
     <message>
-        <source>the sheets cannot be drawn: {}</source>
-        <translation>die Blätter können nicht gezeichnet werden: {}</translation>
+        <source>the sheets cannot be drawn: {status}</source>
+        <translation>die Blätter können nicht gezeichnet werden: {status}</translation>
     </message>
     <message>
         <source>the side that it is drawn on</source>
@@ -15428,10 +14226,6 @@ schwarz an %2
     <message>
         <source>the smallest that carries this lead's current</source>
         <translation>die kleinste, die trägt, was diese Zuleitung verlangt</translation>
-    </message>
-    <message>
-        <source>the smallest that carry</source>
-        <translation>die kleinsten, die tragen</translation>
     </message>
     <message>
         <source>the start loads only the pack</source>
@@ -15482,16 +14276,16 @@ schwarz an %2
         <translation>die Leitung, mit der er kommt</translation>
     </message>
     <message>
-        <source>the wire to {} carries {}; together they draw {}</source>
-        <translation>die Leitung zu {} trägt {}; zusammen verlangen sie {}</translation>
+        <source>the wire to {other} carries {ampacity}; together they draw {together}</source>
+        <translation>die Leitung zu {other} trägt {ampacity}; zusammen verlangen sie {together}</translation>
     </message>
     <message>
         <source>the wire's temperature against its insulation's rating</source>
         <translation>was die Leitung erreicht, gegen das, was ihre Isolierung verträgt</translation>
     </message>
     <message>
-        <source>the wire, from {}, withstands it for {}</source>
-        <translation>die Leitung hält es, von {} an, {} aus</translation>
+        <source>the wire, from {start}, withstands it for {when}</source>
+        <translation>die Leitung hält es, von {start} an, {when} aus</translation>
     </message>
     <message>
         <source>the wires' lengths</source>
@@ -15502,20 +14296,20 @@ schwarz an %2
         <translation>die Fläche, in der es getroffen wird</translation>
     </message>
     <message>
-        <source>the {} fuse of {} carries {} continuously; together they draw {}</source>
-        <translation>die Sicherung {} von {} trägt dauernd {}; zusammen verlangen sie {}</translation>
+        <source>the {largest_end} plug does not pass: thread first</source>
+        <translation>der Stecker von {largest_end} geht nicht durch: erst einfädeln</translation>
     </message>
     <message>
-        <source>the {} plug does not pass: thread first</source>
-        <translation>der Stecker von {} geht nicht durch: erst einfädeln</translation>
-    </message>
-    <message>
-        <source>them</source>
-        <translation>die</translation>
+        <source>the {rating} fuse of {other} carries {rating_2} continuously; together they draw {together}</source>
+        <translation>die Sicherung {rating} von {other} trägt dauernd {rating_2}; zusammen verlangen sie {together}</translation>
     </message>
     <message>
         <source>then say how much warmer than the air it gets</source>
         <translation>dann sag, wie viel wärmer als die Luft es wird</translation>
+    </message>
+    <message>
+        <source>then {opening}</source>
+        <translation>dann {opening}</translation>
     </message>
     <message>
         <source>there are no bodies yet</source>
@@ -15526,56 +14320,56 @@ schwarz an %2
         <translation>es gibt noch keine Verbraucher; tippe erst, was laufen muss</translation>
     </message>
     <message>
-        <source>there is no body “{}”</source>
-        <translation>es gibt kein Gehäuse „{}“</translation>
+        <source>there is no body “{body}”</source>
+        <translation>es gibt kein Gehäuse „{body}“</translation>
     </message>
     <message>
-        <source>there is no feed “{}”</source>
-        <translation>es gibt keine Zuleitung „{}“</translation>
+        <source>there is no feed “{shared_with}”</source>
+        <translation>es gibt keine Zuleitung „{shared_with}“</translation>
     </message>
     <message>
         <source>there is no folder for parts of your own: HOME is not set</source>
         <translation>es gibt keinen Ordner für eigene Teile: HOME ist nicht gesetzt</translation>
     </message>
     <message>
-        <source>there is no kind of part “{}”</source>
-        <translation>es gibt keine Teileart „{}“</translation>
+        <source>there is no kind of part “{kind}”</source>
+        <translation>es gibt keine Teileart „{kind}“</translation>
     </message>
     <message>
-        <source>there is no opening “{}”</source>
-        <translation>es gibt keine Öffnung „{}“</translation>
+        <source>there is no opening “{opening}”</source>
+        <translation>es gibt keine Öffnung „{opening}“</translation>
     </message>
     <message>
-        <source>there is no part “{}”</source>
-        <translation>es gibt kein Teil „{}“</translation>
+        <source>there is no part “{from}”</source>
+        <translation>es gibt kein Teil „{from}“</translation>
     </message>
     <message>
-        <source>there is no place “{}”</source>
-        <translation>es gibt keinen Ort „{}“</translation>
+        <source>there is no place “{under}”</source>
+        <translation>es gibt keinen Ort „{under}“</translation>
     </message>
     <message>
-        <source>there is no side “{}”</source>
-        <translation>es gibt keine Ansicht „{}“</translation>
+        <source>there is no side “{side}”</source>
+        <translation>es gibt keine Ansicht „{side}“</translation>
     </message>
     <message>
-        <source>there is no way “{}”</source>
-        <translation>es gibt keinen Weg „{}“</translation>
+        <source>there is no way “{by}”</source>
+        <translation>es gibt keinen Weg „{by}“</translation>
     </message>
     <message>
-        <source>there is no zone “{}”</source>
-        <translation>es gibt keine Fläche „{}“</translation>
+        <source>there is no zone “{zone}”</source>
+        <translation>es gibt keine Fläche „{zone}“</translation>
     </message>
     <message>
-        <source>there is no {} with {}: nearest are {}</source>
-        <translation>es gibt keine {} mit {}: am nächsten sind {}</translation>
+        <source>there is no {kind} “{name}”{alike|; “{nearest}” is there|}</source>
+        <translation>„{name}“ gibt es nicht ({kind}){alike|; es gibt „{nearest}“|}</translation>
     </message>
     <message>
-        <source>there is no {} “{}”{}</source>
-        <translation>{} „{}“ gibt es nicht{}</translation>
+        <source>there is no {size} with {insulation}: nearest are {nearest}</source>
+        <translation>es gibt keine {size} mit {insulation}: am nächsten sind {nearest}</translation>
     </message>
     <message>
-        <source>there it would get {} – {}; it takes {} – {}</source>
-        <translation>dort bekäme es {} – {}; es verträgt {} – {}</translation>
+        <source>there it would get {lowest_end} – {highest_end}; it takes {lowest} – {highest}</source>
+        <translation>dort bekäme es {lowest_end} – {highest_end}; es verträgt {lowest} – {highest}</translation>
     </message>
     <message>
         <source>thermal breaker with push button</source>
@@ -15586,24 +14380,8 @@ schwarz an %2
         <translation>Thermoschalter</translation>
     </message>
     <message>
-        <source>they</source>
-        <translation>die</translation>
-    </message>
-    <message>
-        <source>they were</source>
-        <translation>sie wurden</translation>
-    </message>
-    <message>
-        <source>thick</source>
-        <translation>dick</translation>
-    </message>
-    <message>
         <source>thickness of its wall</source>
         <translation>Dicke seiner Wand</translation>
-    </message>
-    <message>
-        <source>thin</source>
-        <translation>dünn</translation>
     </message>
     <message>
         <source>third winding</source>
@@ -15618,12 +14396,12 @@ schwarz an %2
         <translation>das ist kein Plan; „sangre-plan“ wird hier erwartet</translation>
     </message>
     <message>
-        <source>this is one load: {} are added by a line of their own</source>
-        <translation>dies ist ein Verbraucher: {} werden mit einer eigenen Zeile hinzugefügt</translation>
+        <source>this is one load: {count} are added by a line of their own</source>
+        <translation>dies ist ein Verbraucher: {count} werden mit einer eigenen Zeile hinzugefügt</translation>
     </message>
     <message>
-        <source>this is {}, not a file</source>
-        <translation>das ist {}, keine Datei</translation>
+        <source>this is {kind}, not a file</source>
+        <translation>das ist {kind}, keine Datei</translation>
     </message>
     <message>
         <source>this quote is not closed</source>
@@ -15646,16 +14424,16 @@ schwarz an %2
         <translation>Hebelklemme für drei</translation>
     </message>
     <message>
-        <source>through the {} of {}</source>
-        <translation>durch {} von {}</translation>
+        <source>through the {opening_size} of {first}</source>
+        <translation>durch {opening_size} von {first}</translation>
     </message>
     <message>
         <source>through what switches it</source>
         <translation>über das, was ihn schaltet</translation>
     </message>
     <message>
-        <source>through {}</source>
-        <translation>durch {}</translation>
+        <source>through {part}</source>
+        <translation>durch {part}</translation>
     </message>
     <message>
         <source>tie</source>
@@ -15686,10 +14464,6 @@ schwarz an %2
         <translation>gegen den Abfall in dünner Leitung</translation>
     </message>
     <message>
-        <source>together</source>
-        <translation>zusammen</translation>
-    </message>
-    <message>
         <source>toggle switch {} A</source>
         <translation>Kippschalter {} A</translation>
     </message>
@@ -15714,8 +14488,8 @@ schwarz an %2
         <translation>Schlauch</translation>
     </message>
     <message>
-        <source>tube parked %1 off</source>
-        <translation>Schlauch %1 entfernt geparkt</translation>
+        <source>tube parked {parking} off</source>
+        <translation>Schlauch {parking} entfernt geparkt</translation>
     </message>
     <message>
         <source>tube that fits</source>
@@ -15726,20 +14500,12 @@ schwarz an %2
         <translation>Schlauch, der flach darübergeht</translation>
     </message>
     <message>
-        <source>tube waits here, {}</source>
-        <translation>Schlauch wartet hier, {}</translation>
-    </message>
-    <message>
-        <source>turn</source>
-        <translation>Windung</translation>
+        <source>tube waits here, {cut}</source>
+        <translation>Schlauch wartet hier, {cut}</translation>
     </message>
     <message>
         <source>turning part</source>
         <translation>drehendes Teil</translation>
-    </message>
-    <message>
-        <source>turns</source>
-        <translation>Windungen</translation>
     </message>
     <message>
         <source>twelve LFP cells</source>
@@ -15760,6 +14526,10 @@ schwarz an %2
     <message>
         <source>twisted end in a screw terminal</source>
         <translation>verdrilltes Ende in Schraubklemme</translation>
+    </message>
+    <message>
+        <source>twisted {twist}</source>
+        <translation>verdrillt {twist}</translation>
     </message>
     <message>
         <source>twisted, then soldered or capped</source>
@@ -15786,8 +14556,8 @@ schwarz an %2
         <translation>zwei Temperaturen werden erwartet, etwa −10 – 40 °C</translation>
     </message>
     <message>
-        <source>two {}s with an arrow between them are expected: “Hub → Pump”</source>
-        <translation>zwei Dinge ({}) mit einem Pfeil dazwischen werden erwartet: „Hub → Pump“</translation>
+        <source>two {places|places|parts} with an arrow between them are expected: “Hub → Pump”</source>
+        <translation>zwei {places|Orte|Teile} mit einem Pfeil dazwischen werden erwartet: „Hub → Pump“</translation>
     </message>
     <message>
         <source>two-pole screw terminal strip</source>
@@ -15910,20 +14680,24 @@ schwarz an %2
         <translation>bis alles erprobt ist</translation>
     </message>
     <message>
+        <source>unused</source>
+        <translation>unbenutzt</translation>
+    </message>
+    <message>
+        <source>unused, cut back</source>
+        <translation>unbenutzt, zurückgeschnitten</translation>
+    </message>
+    <message>
         <source>unused, insulated at both ends</source>
         <translation>unbenutzt, an beiden Enden isoliert</translation>
     </message>
     <message>
-        <source>up to {}</source>
-        <translation>bis {}</translation>
+        <source>up to {hottest}</source>
+        <translation>bis {hottest}</translation>
     </message>
     <message>
-        <source>usable at {}: {}; {} of energy at nominal</source>
-        <translation>nutzbar bei {}: {}; {} Energie bei Nennspannung</translation>
-    </message>
-    <message>
-        <source>use fewer cells in series</source>
-        <translation>nimm weniger Zellen in Reihe</translation>
+        <source>usable at {air}: {capacity}; {pack_energy} of energy at nominal</source>
+        <translation>nutzbar bei {air}: {capacity}; {pack_energy} Energie bei Nennspannung</translation>
     </message>
     <message>
         <source>used for</source>
@@ -15974,14 +14748,6 @@ schwarz an %2
         <translation>Volt, Ampere, Watt, Stunden oder Meter werden hier erwartet</translation>
     </message>
     <message>
-        <source>wait</source>
-        <translation>warten</translation>
-    </message>
-    <message>
-        <source>waits</source>
-        <translation>wartet</translation>
-    </message>
-    <message>
         <source>warmed</source>
         <translation>erwärmt</translation>
     </message>
@@ -16002,16 +14768,12 @@ schwarz an %2
         <translation>Weg</translation>
     </message>
     <message>
-        <source>way of the {}</source>
-        <translation>Platz im {}</translation>
+        <source>way of the {block}</source>
+        <translation>Platz im {block}</translation>
     </message>
     <message>
         <source>way of what disturbs it</source>
         <translation>Weg dessen, was sie stört</translation>
-    </message>
-    <message>
-        <source>wears it out</source>
-        <translation>verbraucht sie</translation>
     </message>
     <message>
         <source>well above its peaks, a blade rather than glass under vibration, inspected each season</source>
@@ -16170,8 +14932,8 @@ schwarz an %2
         <translation>was Schlauch schrumpft</translation>
     </message>
     <message>
-        <source>what stands on {}</source>
-        <translation>was auf {} steht</translation>
+        <source>what stands on {part}</source>
+        <translation>was auf {part} steht</translation>
     </message>
     <message>
         <source>what the file calls it; said only where the name does not tell</source>
@@ -16194,12 +14956,12 @@ schwarz an %2
         <translation>wie der Plan heißt</translation>
     </message>
     <message>
-        <source>what the {} is called comes first</source>
-        <translation>zuerst kommt, wie es heißt: {}</translation>
+        <source>what the {word} is called comes first</source>
+        <translation>zuerst kommt, wie es heißt: {word}</translation>
     </message>
     <message>
-        <source>what the {} is called is expected</source>
-        <translation>wie es heißt ({}), wird erwartet</translation>
+        <source>what the {word} is called is expected</source>
+        <translation>wie es heißt ({word}), wird erwartet</translation>
     </message>
     <message>
         <source>what this was said of is gone</source>
@@ -16290,10 +15052,6 @@ schwarz an %2
         <translation>Ader</translation>
     </message>
     <message>
-        <source>wire %1 first</source>
-        <translation>Leitung %1 zuerst</translation>
-    </message>
-    <message>
         <source>wire for what is to be lifted out or to move</source>
         <translation>Leitung für das, was herausgehoben oder bewegt wird</translation>
     </message>
@@ -16302,20 +15060,20 @@ schwarz an %2
         <translation>Draht auf freigekratzter Leiterbahn</translation>
     </message>
     <message>
-        <source>wire {}</source>
-        <translation>Leitung {}</translation>
+        <source>wire {sign}</source>
+        <translation>Leitung {sign}</translation>
     </message>
     <message>
-        <source>wire {} {}, {}</source>
-        <translation>Leitung {} {}, {}</translation>
+        <source>wire {wire} first</source>
+        <translation>Leitung {wire} zuerst</translation>
     </message>
     <message>
-        <source>wires</source>
-        <translation>Adern</translation>
+        <source>wire {wire} {core_colour}, {insulation}</source>
+        <translation>Leitung {wire} {core_colour}, {insulation}</translation>
     </message>
     <message>
-        <source>wires by {}, rails {}, noise {}{}</source>
-        <translation>Leitungen nach {}, Schienen {}, Störer {}{}</translation>
+        <source>wires by {wire}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}</source>
+        <translation>Leitungen nach {wire}, Schienen {setting}, Störer {noise|getrennt|zusammen}{feeds|, Zuleitungen gebündelt|}</translation>
     </message>
     <message>
         <source>wires in mm² instead of AWG</source>
@@ -16330,36 +15088,36 @@ schwarz an %2
         <translation>mit</translation>
     </message>
     <message>
-        <source>with %1</source>
-        <translation>mit %1</translation>
-    </message>
-    <message>
-        <source>with a usual wall; measure it</source>
-        <translation>mit üblicher Wanddicke; nachmessen</translation>
-    </message>
-    <message>
         <source>with leads</source>
         <translation>mit Anschlussdrähten</translation>
     </message>
     <message>
-        <source>with one of the {} broken the others carry {}</source>
-        <translation>ist einer der {} gebrochen, tragen die anderen {}</translation>
+        <source>with one of the {conductors} broken the others carry {one_broken}</source>
+        <translation>ist einer der {conductors} gebrochen, tragen die anderen {one_broken}</translation>
     </message>
     <message>
         <source>with power off</source>
         <translation>ohne Strom</translation>
     </message>
     <message>
+        <source>with the key</source>
+        <translation>mit dem Schlüssel</translation>
+    </message>
+    <message>
         <source>with the others</source>
         <translation>mit den anderen</translation>
+    </message>
+    <message>
+        <source>with {tools}</source>
+        <translation>mit {tools}</translation>
     </message>
     <message>
         <source>wood</source>
         <translation>Holz</translation>
     </message>
     <message>
-        <source>works from {} up: {} dB at {}; drops {}</source>
-        <translation>wirkt ab {}: {} dB bei {}; verliert {}</translation>
+        <source>works from {resonance} up: {attenuation} dB at {module_noise}; drops {drop}</source>
+        <translation>wirkt ab {resonance}: {attenuation} dB bei {module_noise}; verliert {drop}</translation>
     </message>
     <message>
         <source>worst drop</source>
@@ -16370,8 +15128,8 @@ schwarz an %2
         <translation>Spannungsfall der Leitung, hin und zurück, im ungünstigsten Fall, in Prozent</translation>
     </message>
     <message>
-        <source>wound for {}</source>
-        <translation>für {} gewickelt</translation>
+        <source>wound for {coil}</source>
+        <translation>für {coil} gewickelt</translation>
     </message>
     <message>
         <source>write down what you changed, and why.</source>
@@ -16398,20 +15156,2688 @@ schwarz an %2
         <translation>Fläche</translation>
     </message>
     <message>
-        <source>{0} wants a number that its partners share, such as {0} 1</source>
-        <translation>{0} braucht eine Nummer, die seine Partner teilen, etwa {0} 1</translation>
+        <source>{absolutePath} cannot be made.</source>
+        <translation>{absolutePath} kann nicht angelegt werden.</translation>
     </message>
     <message>
-        <source>{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.</source>
-        <translation>{:.0f}; der billigste Akku, der genügt, kostet {:.0f}: kein Plan ist um mehr als {} billiger.</translation>
+        <source>{across} across, {across_2} high</source>
+        <translation>{across} breit, {across_2} hoch</translation>
     </message>
     <message>
-        <source>{} + to −</source>
-        <translation>{} + gegen −</translation>
+        <source>{across} of thickness are not drawn snug</source>
+        <translation>{across} Dicke lassen sich nicht fest zuziehen</translation>
     </message>
     <message>
-        <source>{} + {} K = {} inside</source>
-        <translation>{} + {} K = {} innen</translation>
+        <source>{across} ÷ {coil} = {share}; a coil needs {coil_low} to {coil_high}.</source>
+        <translation>{across} ÷ {coil} = {share}; eine Spule will {coil_low} bis {coil_high}.</translation>
+    </message>
+    <message>
+        <source>{air} + {rise} K = {air_2} inside</source>
+        <translation>{air} + {rise} K = {air_2} innen</translation>
+    </message>
+    <message>
+        <source>{air} there; {continuous} flow continuously.</source>
+        <translation>{air} dort; dauernd fließen {continuous}.</translation>
+    </message>
+    <message>
+        <source>{alike} pieces of {cut}</source>
+        <translation>{alike} Stücke {cut}</translation>
+    </message>
+    <message>
+        <source>{alone||{before} on, }{name} off</source>
+        <translation>{alone||{before} ein, }{name} aus</translation>
+    </message>
+    <message>
+        <source>{already|Through it already, {size} thick|Room is kept for one of {size}}</source>
+        <translation>{already|Schon hindurch, {size} dick|Platz bleibt für einen von {size}}</translation>
+    </message>
+    <message>
+        <source>{amps} flow</source>
+        <translation>{amps} fließen</translation>
+    </message>
+    <message>
+        <source>{amps} through its supply</source>
+        <translation>{amps} durch seinen Plus</translation>
+    </message>
+    <message>
+        <source>{answer} and drops {drop} out and back{known|, {share} of {volts}|}</source>
+        <translation>{answer} und verliert hin und zurück {drop}{known|, {share} von {volts}|}</translation>
+    </message>
+    <message>
+        <source>{answer}; a pulse of {pulse} {sound|leaves it undamaged|wears it out}</source>
+        <translation>{answer}; ein Stromstoß von {pulse} {sound|schadet ihr nicht|nutzt sie ab}</translation>
+    </message>
+    <message>
+        <source>{answer}; at {current} it settles at {warm}{hot|, which is too warm|}</source>
+        <translation>{answer}; bei {current} kommt er auf {warm}{hot|, was zu warm ist|}</translation>
+    </message>
+    <message>
+        <source>{answer}; it carries that continuously</source>
+        <translation>{answer}; das führt sie dauernd</translation>
+    </message>
+    <message>
+        <source>{answer}; it is rated for {voltage} only</source>
+        <translation>{answer}; sie ist nur für {voltage} bemessen</translation>
+    </message>
+    <message>
+        <source>{answer}; it sags to {loaded} at {current}, below its cut-off of {cutoff}</source>
+        <translation>{answer}; bei {current} bricht er auf {loaded} ein, unter seine Abschaltung von {cutoff}</translation>
+    </message>
+    <message>
+        <source>{answer}; its breaking capacity of {breaking} is below what flows right behind it</source>
+        <translation>{answer}; ihr Ausschaltvermögen von {breaking} liegt unter dem, was gleich hinter ihr fließt</translation>
+    </message>
+    <message>
+        <source>{answer}; sags to {loaded} at {current}, for {hours}</source>
+        <translation>{answer}; bricht bei {current} auf {loaded} ein, für {hours}</translation>
+    </message>
+    <message>
+        <source>{answer}; {current} is beyond it: rated for {continuous} continuously and {burst} for {burst_time}, where it would sag to {loaded}</source>
+        <translation>{answer}; {current} übersteigt ihn: dauernd für {continuous} und für {burst_time} mit {burst} bemessen, wobei er auf {loaded} einbräche</translation>
+    </message>
+    <message>
+        <source>{area} mm², {strands} strands, {outer} over the insulation, {ohm_per_m} mΩ/m at 20 °C, {gram_per_m} g/m</source>
+        <translation>{area} mm², {strands} Einzeldrähte, {outer} über der Isolierung, {ohm_per_m} mΩ/m bei 20 °C, {gram_per_m} g/m</translation>
+    </message>
+    <message>
+        <source>{as_lived|The day as planned but for its charging|The phases in which it works}, over and over, {capped|more than a year|down to cut-off: {run_time}}.</source>
+        <translation>{as_lived|Der Tag wie geplant ohne sein Laden|Die Phasen, in denen gearbeitet wird}, immer wieder, {capped|mehr als ein Jahr|bis zur Abschaltung: {run_time}}.</translation>
+    </message>
+    <message>
+        <source>{at_first} flows, with the wires at their working temperature{limited|, held there by the module|}.</source>
+        <translation>{at_first} fließen, die Leitungen so warm, wie sie waren{limited|, dort vom Wandler gehalten|}.</translation>
+    </message>
+    <message>
+        <source>{at_first}: no fuse opens, the wire reaches {wire}</source>
+        <translation>{at_first}: Keine Sicherung löst aus, der Draht erreicht {wire}</translation>
+    </message>
+    <message>
+        <source>{at_first}: the {rating} fuse opens in {time}, the wire reaches {wire}</source>
+        <translation>{at_first}: Die Sicherung {rating} löst in {time} aus, der Draht erreicht {wire}</translation>
+    </message>
+    <message>
+        <source>{at_lowest} × {inside} = {sag} below the {rest} at rest</source>
+        <translation>{at_lowest} × {inside} = {sag} unter den {rest} in Ruhe</translation>
+    </message>
+    <message>
+        <source>{attenuation} dB at {noise} kHz, resonant at {resonance} Hz{saturates|; its coil saturates|}</source>
+        <translation>{attenuation} dB bei {noise} kHz, Resonanz bei {resonance} Hz{saturates|; seine Spule sättigt|}</translation>
+    </message>
+    <message>
+        <source>{at} from {part}</source>
+        <translation>{at} von {part}</translation>
+    </message>
+    <message>
+        <source>{bar} at 1:{scale}</source>
+        <translation>{bar} bei 1:{scale}</translation>
+    </message>
+    <message>
+        <source>{before_rating} before it, earliest</source>
+        <translation>{before_rating} davor, frühestens</translation>
+    </message>
+    <message>
+        <source>{blocks} blocks</source>
+        <translation>{blocks} Blöcke</translation>
+    </message>
+    <message>
+        <source>{blocks} in series × {parallel} in parallel of: {cell}.</source>
+        <translation>{blocks} in Reihe × {parallel} parallel aus: {cell}.</translation>
+    </message>
+    <message>
+        <source>{block|empty way of the fuse block|empty fuse holder}, contact towards {part}</source>
+        <translation>{block|leerer Platz des Sicherungsblocks|leerer Sicherungshalter}, Kontakt zu {part} hin</translation>
+    </message>
+    <message>
+        <source>{block}: {count} of its {ways} ways are used.</source>
+        <translation>{block}: {count} seiner {ways} Plätze sind belegt.</translation>
+    </message>
+    <message>
+        <source>{body} cannot be inside itself.</source>
+        <translation>{body} kann nicht in sich selbst sein.</translation>
+    </message>
+    <message>
+        <source>{body} is said to be sealed and has vents: it is one or the other.</source>
+        <translation>{body} soll abgedichtet sein und hat Luftlöcher: nur eines davon geht.</translation>
+    </message>
+    <message>
+        <source>{body} is sealed and gets {rise} K warmer in use: as it cools it draws moisture in.</source>
+        <translation>{body} ist abgedichtet und wird bei der Arbeit {rise} K wärmer: beim Abkühlen zieht er Feuchte ein.</translation>
+    </message>
+    <message>
+        <source>{body} is sealed, but the {opening} lets water in.</source>
+        <translation>{body} ist abgedichtet, und {opening} lässt Wasser ein.</translation>
+    </message>
+    <message>
+        <source>{body} reaches {air} inside: {lost} dissipated, {air_2} ambient.</source>
+        <translation>{body} erreicht innen {air}: {lost} Verlustleistung, {air_2} Umgebung.</translation>
+    </message>
+    <message>
+        <source>{bunched} circuits together: × {bunch}</source>
+        <translation>{bunched} Stromkreise zusammen: × {bunch}</translation>
+    </message>
+    <message>
+        <source>{bundle} of bundle at {part} is shaken hard: knots of cord work loose on it.</source>
+        <translation>{bundle} Bündel bei {part} wird stark gerüttelt: Schnurknoten lösen sich darauf.</translation>
+    </message>
+    <message>
+        <source>{carried} × (1 − {derate_per_kelvin} × {warmer}) = {limit} at {air}</source>
+        <translation>{carried} × (1 − {derate_per_kelvin} × {warmer}) = {limit} bei {air}</translation>
+    </message>
+    <message>
+        <source>{carried} × 5 %, too warm = {limit}</source>
+        <translation>{carried} × 5 %, zu warm = {limit}</translation>
+    </message>
+    <message>
+        <source>{ceil} s</source>
+        <translation>{ceil} s</translation>
+    </message>
+    <message>
+        <source>{cells} {cells|cell|cells} · {capacity}</source>
+        <translation>{cells} {cells|Zelle|Zellen} · {capacity}</translation>
+    </message>
+    <message>
+        <source>{chemistry} · {series} in series{several|, {parallel} in parallel|} · {cell_capacity}</source>
+        <translation>{chemistry} · {series} in Reihe{several|, {parallel} parallel|} · {cell_capacity}</translation>
+    </message>
+    <message>
+        <source>{chemistry}, {series} in series, is {low} – {high}</source>
+        <translation>{chemistry}, {series} in Reihe, hat {low} – {high}</translation>
+    </message>
+    <message>
+        <source>{coldest} to {hottest} °C</source>
+        <translation>{coldest} bis {hottest} °C</translation>
+    </message>
+    <message>
+        <source>{colour} at {part}</source>
+        <translation>{colour} bei {part}</translation>
+    </message>
+    <message>
+        <source>{colour} {signal}: pin {from_pin} to pin {to_pin}</source>
+        <translation>{colour} {signal}: Stift {from_pin} an Stift {to_pin}</translation>
+    </message>
+    <message>
+        <source>{conductors} together: {copper} bared, {bundle} over insulation</source>
+        <translation>{conductors} zusammen: {copper} abisoliert, {bundle} über der Isolierung</translation>
+    </message>
+    <message>
+        <source>{constData} · F2 types the whole line</source>
+        <translation>{constData} · F2 tippt die ganze Zeile</translation>
+    </message>
+    <message>
+        <source>{continuous} continuously</source>
+        <translation>{continuous} dauernd</translation>
+    </message>
+    <message>
+        <source>{continuous} continuously of {pack_max_current}; peak {peak}</source>
+        <translation>{continuous} dauernd von {pack_max_current}; Spitze {peak}</translation>
+    </message>
+    <message>
+        <source>{continuous} continuously, peak {peak}{feeds|; besides {already} that it feeds already|}</source>
+        <translation>dauernd {continuous}, Spitze {peak}{feeds|; daneben {already}, die sie schon speist|}</translation>
+    </message>
+    <message>
+        <source>{continuous} continuously, {peak} for {peak_time}; the wire carries {ampacity}.</source>
+        <translation>{continuous} dauernd, {peak} für {peak_time}; die Leitung trägt {ampacity}.</translation>
+    </message>
+    <message>
+        <source>{continuous} here{feeds| + {already} that it feeds already|} = {all}</source>
+        <translation>{continuous} hier{feeds| + {already}, die sie schon speist|} = {all}</translation>
+    </message>
+    <message>
+        <source>{continuous} here{feeds| + {already} that it feeds already|} = {all} of the {rated} printed on it</source>
+        <translation>{continuous} hier{feeds| + {already}, die sie schon speist|} = {all} der aufgedruckten {rated}</translation>
+    </message>
+    <message>
+        <source>{continuous} of the {left} left for it</source>
+        <translation>{continuous} der {left}, die dafür bleiben</translation>
+    </message>
+    <message>
+        <source>{continuous} × (out and back) at {drop_where}.</source>
+        <translation>{continuous} × (hin und zurück) bei {drop_where}.</translation>
+    </message>
+    <message>
+        <source>{converters} switches off and restarts repeatedly: its input stays at {in}.</source>
+        <translation>{converters} lässt los und startet wieder: sein Eingang hängt bei {in}.</translation>
+    </message>
+    <message>
+        <source>{converter} cannot be set to {setting}: it makes {out_min} – {out_max}.</source>
+        <translation>{converter} lässt sich nicht auf {setting} einstellen: er macht {out_min} – {out_max}.</translation>
+    </message>
+    <message>
+        <source>{converter} cannot hold {setting} on an empty pack: {in_lowest} in less {dropout} leaves {in_lowest_2}.</source>
+        <translation>{converter} kann {setting} mit leerem Akku nicht halten: {in_lowest} Eingang weniger {dropout} lässt {in_lowest_2}.</translation>
+    </message>
+    <message>
+        <source>{converter} fed from {part}</source>
+        <translation>{converter} gespeist von {part}</translation>
+    </message>
+    <message>
+        <source>{converter} for {loads}</source>
+        <translation>{converter} für {loads}</translation>
+    </message>
+    <message>
+        <source>{converter} goes into current limit for a moment ({limits_at_start}): what it feeds starts slower.</source>
+        <translation>{converter} begrenzt einen Augenblick lang ({limits_at_start}): was dort anläuft, läuft langsamer an.</translation>
+    </message>
+    <message>
+        <source>{converter} has no voltage that suits all: {part} needs at least {low}, {part_2} at most {high}.</source>
+        <translation>{converter} hat keine Spannung, die allen passt: {part} will mindestens {low}, {part_2} höchstens {high}.</translation>
+    </message>
+    <message>
+        <source>{converter} is fed up to {highest} and is rated for {in_max}.</source>
+        <translation>{converter} wird mit bis zu {highest} gespeist und verträgt {in_max}.</translation>
+    </message>
+    <message>
+        <source>{converter} is fed up to {highest} of its {in_max}: {spare} margin, 25 % recommended.</source>
+        <translation>{converter} wird mit bis zu {highest} von seinen {in_max} gespeist: {spare} Reserve, gewünscht 25 %.</translation>
+    </message>
+    <message>
+        <source>{converter} is fed {in_lowest} at the lowest and needs {in_min}: it locks out.</source>
+        <translation>{converter} bekommt nur {in_lowest} und will {in_min}: er schaltet ab.</translation>
+    </message>
+    <message>
+        <source>{converter} is set to {setting}, {high|more|less} than {part} {high|stands|needs}: window {low} – {high_2}.</source>
+        <translation>{converter} ist auf {setting} eingestellt, {high|mehr|weniger} als {part} {high|verträgt|braucht}: Fenster {low} – {high_2}.</translation>
+    </message>
+    <message>
+        <source>{converter} is set to {setting}. Everything from 60 V DC up is outside this tool.</source>
+        <translation>{converter} ist auf {setting} eingestellt. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs.</translation>
+    </message>
+    <message>
+        <source>{converter} names a module “{type}” that the catalogue does not hold.</source>
+        <translation>{converter} nennt einen Wandler „{type}“, den der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{converter} on a {converter_2}</source>
+        <translation>{converter} an einem {converter_2}</translation>
+    </message>
+    <message>
+        <source>{converter} output +</source>
+        <translation>{converter} Ausgang +</translation>
+    </message>
+    <message>
+        <source>{converter} output + to −</source>
+        <translation>{converter} Ausgang + gegen −</translation>
+    </message>
+    <message>
+        <source>{converter} output −</source>
+        <translation>{converter} Ausgang −</translation>
+    </message>
+    <message>
+        <source>{converter} reaches {part} in {air} air; its rating is {hottest}.</source>
+        <translation>{converter} erreicht {part} bei {air} Umgebung; Nennwert {hottest}.</translation>
+    </message>
+    <message>
+        <source>{converter} supplies {continuous} (peak {peak}); rated {rated}, derated {derating}.</source>
+        <translation>{converter} gibt {continuous} (Spitze {peak}); aufgedruckt {rated}, zugetraut {derating}.</translation>
+    </message>
+    <message>
+        <source>{converter} takes over {converter_2}</source>
+        <translation>{converter} übernimmt {converter_2}</translation>
+    </message>
+    <message>
+        <source>{copper} of copper together, {bared} across bared.</source>
+        <translation>{copper} Kupfer zusammen, {bared} breit abisoliert.</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores} of {wire}</source>
+        <translation>{cores} {cores|Ader|Adern} mit {wire}</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores} of {wire}, {cut}</source>
+        <translation>{cores} {cores|Ader|Adern} {wire}, {cut}</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores} of {wire}, {part} to {part_2}</source>
+        <translation>{cores} {cores|Ader|Adern} {wire}, {part} an {part_2}</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores}, {cut}: its wire is not chosen yet</source>
+        <translation>{cores} {cores|Ader|Adern}, {cut}: sein Draht ist noch nicht gewählt</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores}, {part} to {part_2}</source>
+        <translation>{cores} {cores|Ader|Adern}, {part} bis {part_2}</translation>
+    </message>
+    <message>
+        <source>{cores} {cores|core|cores}, {wire}</source>
+        <translation>{cores} {cores|Ader|Adern}, {wire}</translation>
+    </message>
+    <message>
+        <source>{core} to pin {from_pin}</source>
+        <translation>{core} an Stift {from_pin}</translation>
+    </message>
+    <message>
+        <source>{core} {from_pin} to {to_pin}</source>
+        <translation>{core} {from_pin} an {to_pin}</translation>
+    </message>
+    <message>
+        <source>{cost:.0f}; the cheapest pack that serves costs {cost_2:.0f}: no plan is cheaper by more than {margin}.</source>
+        <translation>{cost:.0f}; der billigste Akku, der genügt, kostet {cost_2:.0f}: kein Plan ist um mehr als {margin} billiger.</translation>
+    </message>
+    <message>
+        <source>{count} cells under {count_2} headings: is a decimal comma taken for the end of a cell? Write 12.5, or put quotation marks round it.</source>
+        <translation>{count} Zellen unter {count_2} Überschriften: wurde ein Dezimalkomma als Ende einer Zelle gelesen? 12.5 schreiben oder in Anführungszeichen setzen.</translation>
+    </message>
+    <message>
+        <source>{count} circles packed: {across} across</source>
+        <translation>{count} Kreise gepackt: {across} weit</translation>
+    </message>
+    <message>
+        <source>{count} feeds run</source>
+        <translation>{count} Zuleitungen laufen</translation>
+    </message>
+    <message>
+        <source>{count} items have ends of their own and no joint is chosen there.</source>
+        <translation>{count} Teile haben eigene Enden, und dort ist keine Verbindung gewählt.</translation>
+    </message>
+    <message>
+        <source>{count} joints</source>
+        <translation>{count} Verbindungen</translation>
+    </message>
+    <message>
+        <source>{count} kinds of blade fuse to carry spares of: {list}.</source>
+        <translation>{count} Arten von Flachsicherungen, für die Ersatz mitzunehmen ist: {list}.</translation>
+    </message>
+    <message>
+        <source>{count} leads, {count_2} loads, {warm} of parts known by price.</source>
+        <translation>{count} Leitungen, {count_2} Verbraucher, {warm} für Teile mit bekanntem Preis.</translation>
+    </message>
+    <message>
+        <source>{count} loads rest on typical figures: measure them before you buy for them.</source>
+        <translation>{count} Verbraucher beruhen auf üblichen Werten: miss sie, ehe du dafür kaufst.</translation>
+    </message>
+    <message>
+        <source>{count} more have no place yet</source>
+        <translation>{count} weitere haben noch keinen Ort</translation>
+    </message>
+    <message>
+        <source>{count} more on the Bench.</source>
+        <translation>{count} weitere unter Messen.</translation>
+    </message>
+    <message>
+        <source>{count} samples are too few: at least {fewest_samples} are needed</source>
+        <translation>{count} Werte sind zu wenig: mindestens {fewest_samples} sind nötig</translation>
+    </message>
+    <message>
+        <source>{count} samples over {time}.</source>
+        <translation>{count} Werte über {time}.</translation>
+    </message>
+    <message>
+        <source>{count} samples, {drawn} drawn, from {start_charge} charge.</source>
+        <translation>{count} Werte, {drawn} entnommen, von {start_charge} Ladung an.</translation>
+    </message>
+    <message>
+        <source>{count} steps, about {left} of handwork left.</source>
+        <translation>{count} Schritte, etwa {left} Handarbeit übrig.</translation>
+    </message>
+    <message>
+        <source>{count} supplies meet at {part}: pull the red wire of {others}.</source>
+        <translation>{count} Versorgungen treffen sich bei {part}: zieh die rote Ader von {others}.</translation>
+    </message>
+    <message>
+        <source>{count} things</source>
+        <translation>{count} Dinge</translation>
+    </message>
+    <message>
+        <source>{count} tinned {count|end|ends} under screws: tighten them again after a week.</source>
+        <translation>{count} verzinnte {count|Ende|Enden} unter Schrauben: zieh sie nach einer Woche nach.</translation>
+    </message>
+    <message>
+        <source>{count} wires</source>
+        <translation>{count} Adern</translation>
+    </message>
+    <message>
+        <source>{count} {count|feed was|feeds were} glued over before {count|it was|they were} measured.</source>
+        <translation>{count} {count|Zuleitung wurde|Zuleitungen wurden} verklebt, ehe {count|es wurde|sie wurden} gemessen.</translation>
+    </message>
+    <message>
+        <source>{count} × {cell}{loose| × 1.1 for holders and wrap|} = {mass}</source>
+        <translation>{count} × {cell}{loose| × 1,1 für Halter und Hülle|} = {mass}</translation>
+    </message>
+    <message>
+        <source>{count} × {constData} · what they share</source>
+        <translation>{count} × {constData} · was sie gemeinsam haben</translation>
+    </message>
+    <message>
+        <source>{count} × {cost} = {cost_2} in the catalogue's typical money</source>
+        <translation>{count} × {cost} = {cost_2} im üblichen Geld des Katalogs</translation>
+    </message>
+    <message>
+        <source>{count} × {cut} of {tube} on first, well back.</source>
+        <translation>Erst {count} × {cut} {tube} darauf, weit zurück.</translation>
+    </message>
+    <message>
+        <source>{count} × {cut} of {tube}, one on each lead, at {part}.</source>
+        <translation>{count} × {cut} {tube}, einer auf jede Leitung, bei {part}.</translation>
+    </message>
+    <message>
+        <source>{count} × {name}</source>
+        <translation>{count} × {name}</translation>
+    </message>
+    <message>
+        <source>{couples} coupled, beside {lead}</source>
+        <translation>{couples} koppeln, neben {lead}</translation>
+    </message>
+    <message>
+        <source>{couples}, twisted</source>
+        <translation>{couples}, verdrillt</translation>
+    </message>
+    <message>
+        <source>{current} flows, no fuse opens, the wire goes to {wire}.</source>
+        <translation>{current} fließen, keine Sicherung öffnet, die Leitung geht auf {wire}.</translation>
+    </message>
+    <message>
+        <source>{current} flows; the wire reaches {wire} before the fuse opens in {time}.</source>
+        <translation>{current} fließen; die Leitung erreicht {wire}, ehe die Sicherung in {time} öffnet.</translation>
+    </message>
+    <message>
+        <source>{current} flows; the {fuse} does not open, the wire reaches {hot}: {verdict}</source>
+        <translation>{current} fließen; die {fuse} löst nicht aus, der Draht erreicht {hot}: {verdict}</translation>
+    </message>
+    <message>
+        <source>{current} flows; the {fuse} opens within {when}, the wire reaches {hot}: {verdict}</source>
+        <translation>{current} fließen; die {fuse} löst innerhalb von {when} aus, der Draht erreicht {hot}: {verdict}</translation>
+    </message>
+    <message>
+        <source>{current} flows; {lead} opens within {time}, the wire reaches {wire}.</source>
+        <translation>{current} fließen; {lead} öffnet innerhalb von {time}, die Leitung erreicht {wire}.</translation>
+    </message>
+    <message>
+        <source>{current} is more than it gives continuously</source>
+        <translation>{current} ist mehr, als er dauernd gibt</translation>
+    </message>
+    <message>
+        <source>{current} is more than this pack can deliver: {rest} into a short</source>
+        <translation>{current} ist mehr, als dieser Akku drücken kann: {rest} in einen Kurzschluss</translation>
+    </message>
+    <message>
+        <source>{current} ÷ {rating} = {current_2} × its rating</source>
+        <translation>{current} ÷ {rating} = {current_2} × ihr Nennwert</translation>
+    </message>
+    <message>
+        <source>{cutoff} empty, {nominal} nominal, {full} full, {full_2} charging</source>
+        <translation>{cutoff} leer, {nominal} Nennwert, {full} voll, {full_2} beim Laden</translation>
+    </message>
+    <message>
+        <source>{cut} and fit the holder for the {rating} fuse there.</source>
+        <translation>{cut} und setze dort den Halter für die Sicherung {rating} ein.</translation>
+    </message>
+    <message>
+        <source>{cut} and solder the fuse in by its own leads.</source>
+        <translation>{cut} und löte die Sicherung mit ihren eigenen Drähten ein.</translation>
+    </message>
+    <message>
+        <source>{cut} each</source>
+        <translation>je {cut}</translation>
+    </message>
+    <message>
+        <source>{cut}; a lug of the bolts' size on both ends, tube over their barrels.</source>
+        <translation>{cut}; an beide Enden ein Kabelschuh in der Größe der Bolzen, Schlauch über die Hülsen.</translation>
+    </message>
+    <message>
+        <source>{cut}; a lug on each of its studs, the side marked LINE or BAT towards the source.</source>
+        <translation>{cut}; ein Kabelschuh auf jeden Bolzen, die Seite LINE oder BAT zur Quelle.</translation>
+    </message>
+    <message>
+        <source>{dangers} {dangers|danger left; F8 shows it|dangers left; F8 shows them}.</source>
+        <translation>{dangers} {dangers|Gefahr bleibt; F8 zeigt sie|Gefahren bleiben; F8 zeigt sie}.</translation>
+    </message>
+    <message>
+        <source>{dangers} {dangers|danger|dangers} in the plan: mend before anything is cut.</source>
+        <translation>{dangers} {dangers|Gefahr|Gefahren} im Plan: beheben, bevor etwas geschnitten wird.</translation>
+    </message>
+    <message>
+        <source>{days} d</source>
+        <translation>{days} d</translation>
+    </message>
+    <message>
+        <source>{day} · {there}</source>
+        <translation>{day} · {there}</translation>
+    </message>
+    <message>
+        <source>{day}: {steps} {steps|step|steps} in {used} of {length}{safe|, safe to stop after it|, {ends} bare {ends|end|ends} to cap}</source>
+        <translation>{day}: {steps} {steps|Schritt|Schritte} in {used} von {length}{safe|, danach kann man aufhören|, {ends} {ends|blankes Ende|blanke Enden} abzudecken}</translation>
+    </message>
+    <message>
+        <source>{device} switch in the {lead}</source>
+        <translation>Schalter {device} in: {lead}</translation>
+    </message>
+    <message>
+        <source>{device} switch: {type} breaks {breaks} DC at most; here {highest_end}.</source>
+        <translation>Schalter {device}: {type} trennt höchstens {breaks} Gleichspannung; er sieht {highest_end}.</translation>
+    </message>
+    <message>
+        <source>{device} switch: {type} carries {rated}; {continuous} is drawn (peak {peak}).</source>
+        <translation>Schalter {device}: {type} trägt {rated}, verlangt {continuous} (Spitze {peak}).</translation>
+    </message>
+    <message>
+        <source>{done} done</source>
+        <translation>{done} fertig</translation>
+    </message>
+    <message>
+        <source>{done} of {count} done · about {minutes_left} of handwork left</source>
+        <translation>{done} von {count} fertig · noch etwa {minutes_left} Handarbeit</translation>
+    </message>
+    <message>
+        <source>{done} of {count} done · {touched} touched by edits since</source>
+        <translation>{done} von {count} fertig · {touched} seither von Änderungen berührt</translation>
+    </message>
+    <message>
+        <source>{drawn} is more than any wire here carries.</source>
+        <translation>{drawn} ist mehr, als irgendein Draht trägt.</translation>
+    </message>
+    <message>
+        <source>{draws} seeded draws over tolerances of parts, loads and lengths, charge and air</source>
+        <translation>{draws} Züge mit festem Keim über die Toleranzen von Teilen, Verbrauchern und Längen, Ladung und Luft</translation>
+    </message>
+    <message>
+        <source>{drill}: step drill or hole saw</source>
+        <translation>{drill}: Stufenbohrer oder Lochsäge</translation>
+    </message>
+    <message>
+        <source>{dump} is newer than this program reads (up to {plan_version}); nothing was changed</source>
+        <translation>{dump} ist neuer, als dieses Programm liest (bis {plan_version}); nichts wurde geändert</translation>
+    </message>
+    <message>
+        <source>{dump} is the wrong kind of value</source>
+        <translation>{dump} ist die falsche Art von Wert</translation>
+    </message>
+    <message>
+        <source>{each} alone in {hottest}, × {bunch} with {count} cores together.</source>
+        <translation>{each} allein bei {hottest}, × {bunch} mit {count} Adern zusammen.</translation>
+    </message>
+    <message>
+        <source>{each} through a way at the most, {all} through its bar, {voltage}.</source>
+        <translation>Höchstens {each} durch einen Platz, {all} durch seine Schiene, {voltage}.</translation>
+    </message>
+    <message>
+        <source>{end}: no terminal there is for it.</source>
+        <translation>{end}: dort ist keine Klemme dafür.</translation>
+    </message>
+    <message>
+        <source>{end}: on which of its {count} terminals?</source>
+        <translation>{end}: auf welche der {count} Klemmen?</translation>
+    </message>
+    <message>
+        <source>{end}: there is no terminal “{terminal}” for it.</source>
+        <translation>{end}: Es gibt keinen Anschluss „{terminal}“ dafür.</translation>
+    </message>
+    <message>
+        <source>{end}: {lands_on} is a {word}, and the joint there is a {joint}.</source>
+        <translation>{end}: {lands_on} ist ein {word}, und die Verbindung dort ist {joint}.</translation>
+    </message>
+    <message>
+        <source>{end}: {lands_on} is {size} wide and its copper {copper}.</source>
+        <translation>{end}: {lands_on} ist {size} weit, und sein Kupfer {copper}.</translation>
+    </message>
+    <message>
+        <source>{error}; nothing was written</source>
+        <translation>{error}; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>{expanded} expanded ≥ 1.1 × {pass} it must pass</source>
+        <translation>{expanded} weit ≥ 1,1 × {pass}, die er durchlassen muss</translation>
+    </message>
+    <message>
+        <source>{fails|The plan's own pack does not serve: {why_not}.  |}{count|Another ruled out:|{count} others ruled out, the lightest first:}</source>
+        <translation>{fails|Der Akku des Plans genügt nicht: {why_not}.  |}{count|Ein weiterer ausgeschieden:|{count} weitere ausgeschieden, der leichteste zuerst:}</translation>
+    </message>
+    <message>
+        <source>{family} is made for {voltage} only</source>
+        <translation>{family} ist nur für {voltage} gemacht</translation>
+    </message>
+    <message>
+        <source>{family} is not made for {rating}: nearest are {list}</source>
+        <translation>{family} wird nicht für {rating} gemacht: am nächsten sind {list}</translation>
+    </message>
+    <message>
+        <source>{family}: choose another</source>
+        <translation>{family}: eine andere wählen</translation>
+    </message>
+    <message>
+        <source>{farad} × {volts} ÷ {limit} = {time} of charging, at what its source gives at most.</source>
+        <translation>{farad} × {volts} ÷ {limit} = {time} Laden, mit dem, was seine Quelle höchstens gibt.</translation>
+    </message>
+    <message>
+        <source>{feeds} {feeds|feed|feeds}: wires by {school}, fuses {fuse|the smallest that carry|the largest that protect}.</source>
+        <translation>{feeds} {feeds|Zuleitung|Zuleitungen}: Leitungen nach {school}, Sicherungen {fuse|die kleinsten, die tragen|die größten, die schützen}.</translation>
+    </message>
+    <message>
+        <source>{figures} {figures|load has|loads have} figures typical of such parts</source>
+        <translation>{figures} {figures|Verbraucher hat|Verbraucher haben} Werte, die für solche Teile üblich sind</translation>
+    </message>
+    <message>
+        <source>{figure} {low} – {high} in nine draws of ten; moved most by {spread_name}.</source>
+        <translation>{figure} {low} – {high} in neun von zehn Ziehungen; am meisten bewegt durch {spread_name}.</translation>
+    </message>
+    <message>
+        <source>{fileName} is gone from disk. What is on screen is kept as unsaved work; saving writes the file again.</source>
+        <translation>{fileName} ist nicht mehr auf der Platte. Was auf dem Bildschirm steht, bleibt als ungesicherte Arbeit erhalten; Sichern schreibt die Datei neu.</translation>
+    </message>
+    <message>
+        <source>{fileName} is no plan (.json), table of loads (.csv), lines of a plan (.txt) or picture (.png, .jpg).</source>
+        <translation>{fileName} ist kein Plan (.json), keine Tabelle von Verbrauchern (.csv), keine Zeilen eines Plans (.txt) und kein Bild (.png, .jpg).</translation>
+    </message>
+    <message>
+        <source>{file} cannot be written</source>
+        <translation>{file} kann nicht geschrieben werden</translation>
+    </message>
+    <message>
+        <source>{file} has {megapixels} megapixels; up to {most} are read: make it smaller first.</source>
+        <translation>{file} hat {megapixels} Megapixel; bis {most} werden gelesen: mach es erst kleiner.</translation>
+    </message>
+    <message>
+        <source>{file} is broken: {errorString}</source>
+        <translation>{file} ist beschädigt: {errorString}</translation>
+    </message>
+    <message>
+        <source>{file} is no picture that can be read (PNG, JPEG).</source>
+        <translation>{file} ist kein lesbares Bild (PNG, JPEG).</translation>
+    </message>
+    <message>
+        <source>{file} is not there.</source>
+        <translation>{file} ist nicht da.</translation>
+    </message>
+    <message>
+        <source>{file} is the plan itself; choose another name.</source>
+        <translation>{file} ist der Plan selbst; bitte einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>{file}: a drawing ends in .svg, .pdf or .png</source>
+        <translation>{file}: eine Zeichnung endet auf .svg, .pdf oder .png</translation>
+    </message>
+    <message>
+        <source>{file}: a picture ends in .svg, .pdf or .png</source>
+        <translation>{file}: ein Bild endet auf .svg, .pdf oder .png</translation>
+    </message>
+    <message>
+        <source>{file}: no list of entries is in it</source>
+        <translation>{file}: keine Liste von Einträgen ist darin</translation>
+    </message>
+    <message>
+        <source>{file}: no “{part}” is in it</source>
+        <translation>{file}: kein „{part}“ ist darin</translation>
+    </message>
+    <message>
+        <source>{file}: this is {kind}, not a file</source>
+        <translation>{file}: das ist {kind}, keine Datei</translation>
+    </message>
+    <message>
+        <source>{file}: {path}: no field of a plan is called so</source>
+        <translation>{file}: {path}: kein Feld eines Plans heißt so</translation>
+    </message>
+    <message>
+        <source>{file}: {problem}: {reason}; the file there is as it was</source>
+        <translation>{file}: {problem}: {reason}; die Datei dort ist, wie sie war</translation>
+    </message>
+    <message>
+        <source>{file}: {problem}: {reason}; {then}</source>
+        <translation>{file}: {problem}: {reason}; {then}</translation>
+    </message>
+    <message>
+        <source>{first|Wired|Wired anew}: {feeds} {feeds|feed|feeds}.</source>
+        <translation>{first|Verdrahtet|Neu verdrahtet}: {feeds} {feeds|Zuleitung|Zuleitungen}.</translation>
+    </message>
+    <message>
+        <source>{first} and {source} are joined: one has {health} of its capacity left, the other {health_2}.</source>
+        <translation>{first} und {source} sind verbunden: der eine hat noch {health} seiner Kapazität, der andere {health_2}.</translation>
+    </message>
+    <message>
+        <source>{first} and {source} are joined: {chemistry} beside {other}.</source>
+        <translation>{first} und {source} sind verbunden: {chemistry} neben {other}.</translation>
+    </message>
+    <message>
+        <source>{first} and {source} are joined: {series} cells in series beside {series_2}.</source>
+        <translation>{first} und {source} sind verbunden: {series} Zellen in Reihe neben {series_2}.</translation>
+    </message>
+    <message>
+        <source>{first} has ends of its own and no joint is chosen there.</source>
+        <translation>{first} hat eigene Enden, und dort ist keine Verbindung gewählt.</translation>
+    </message>
+    <message>
+        <source>{fixed_bend} times the outer diameter where it lies still.</source>
+        <translation>Das {fixed_bend}-Fache des Außendurchmessers, wo sie ruht.</translation>
+    </message>
+    <message>
+        <source>{frame|A sound bolted ring|The joint} is {ohm}; a cheap meter's own leads add up to {lead_ohm}. Anything more is paint or a loose bolt.</source>
+        <translation>{frame|Eine saubere verschraubte Öse|Die Verbindung} hat {ohm}; die eigenen Leitungen eines billigen Messgeräts legen bis {lead_ohm} darauf. Alles darüber ist Lack oder eine lose Schraube.</translation>
+    </message>
+    <message>
+        <source>{from} to {name}</source>
+        <translation>{from} an {name}</translation>
+    </message>
+    <message>
+        <source>{full} while charging: above 60 V is outside this tool</source>
+        <translation>{full} beim Laden: über 60 V liegt außerhalb dieses Werkzeugs</translation>
+    </message>
+    <message>
+        <source>{fuses} fuses</source>
+        <translation>{fuses} Sicherungen</translation>
+    </message>
+    <message>
+        <source>{fuse} fuse</source>
+        <translation>Sicherung {fuse}</translation>
+    </message>
+    <message>
+        <source>{fuse} × 75 %{feeds| − {already}|} leaves {left} for this.</source>
+        <translation>{fuse} × 75 %{feeds| − {already}|} lässt {left} hierfür.</translation>
+    </message>
+    <message>
+        <source>{gap} between</source>
+        <translation>{gap} dazwischen</translation>
+    </message>
+    <message>
+        <source>{heat_words} at {iron}, about {dwell} of heat.</source>
+        <translation>{heat_words} bei {iron}, etwa {dwell} Wärme.</translation>
+    </message>
+    <message>
+        <source>{heat}  +{rise} K</source>
+        <translation>{heat}  +{rise} K</translation>
+    </message>
+    <message>
+        <source>{heat} of heat × {thermal} K/W + {air} = {part}</source>
+        <translation>{heat} Wärme × {thermal} K/W + {air} = {part}</translation>
+    </message>
+    <message>
+        <source>{heat} with a {tip} chisel tip</source>
+        <translation>{heat} mit Meißelspitze von {tip}</translation>
+    </message>
+    <message>
+        <source>{heat} × {thermal} K/W = {temperature_rise} over {air} air: {surface}; it withstands {hottest}</source>
+        <translation>{heat} × {thermal} K/W = {temperature_rise} über {air} Luft: {surface}; er verträgt {hottest}</translation>
+    </message>
+    <message>
+        <source>{heat}{iron| at {degrees}|}, about {dwell}</source>
+        <translation>{heat}{iron| bei {degrees}|}, etwa {dwell}</translation>
+    </message>
+    <message>
+        <source>{hidden} more</source>
+        <translation>{hidden} mehr</translation>
+    </message>
+    <message>
+        <source>{highest} is below the minimum voltage, {lowest}</source>
+        <translation>{highest} liegt unter der kleinsten Spannung, {lowest}</translation>
+    </message>
+    <message>
+        <source>{highest} is no voltage of {series} cells of {chemistry} in series</source>
+        <translation>{highest} ist keine Spannung von {series} Zellen {chemistry} in Reihe</translation>
+    </message>
+    <message>
+        <source>{highest} needs {lowest} and {lowest_2} is rated for only {highest_2}: no voltage suits both</source>
+        <translation>{highest} braucht {lowest}, und {lowest_2} verträgt nur {highest_2}: keine Spannung passt beiden</translation>
+    </message>
+    <message>
+        <source>{hold_word}; hollow: there already</source>
+        <translation>{hold_word}; hohl: schon da</translation>
+    </message>
+    <message>
+        <source>{holder} does not go into the slot of {source}, which is for {fuse_type}.</source>
+        <translation>{holder} passt nicht in den Steckplatz von {source}, der für {fuse_type} ist.</translation>
+    </message>
+    <message>
+        <source>{holder} taps a fuse slot, and there is none at {part}.</source>
+        <translation>{holder} zapft einen Sicherungsplatz an, und bei {part} gibt es keinen.</translation>
+    </message>
+    <message>
+        <source>{hold}, {at} from {part}</source>
+        <translation>{hold}, {at} von {part}</translation>
+    </message>
+    <message>
+        <source>{holes} {holes|hole|holes} by the template, which prints at its true size</source>
+        <translation>{holes} {holes|Loch|Löcher} nach der Schablone, die in wahrer Größe gedruckt wird</translation>
+    </message>
+    <message>
+        <source>{hole}, in {in}</source>
+        <translation>{hole}, in {in}</translation>
+    </message>
+    <message>
+        <source>{hub} is a forked barrel lead: it carries {fork_carries}; {most} is drawn.</source>
+        <translation>{hub} ist eine gegabelte Hohlsteckerleitung: sie trägt {fork_carries}, verlangt werden {most}.</translation>
+    </message>
+    <message>
+        <source>{hub}: no tube at hand goes over all {wires} wires of its pigtail.</source>
+        <translation>{hub}: kein vorhandener Schlauch geht über alle {wires} Drähte seines Sammelspleißes.</translation>
+    </message>
+    <message>
+        <source>{hub}: the bar of the {block} carries {all}, and {before} are let through to it.</source>
+        <translation>{hub}: Die Schiene von {block} trägt {all}, und {before} werden zu ihr durchgelassen.</translation>
+    </message>
+    <message>
+        <source>{hub}: which fuse block it is, is not said.</source>
+        <translation>{hub}: Welcher Sicherungsblock es ist, ist nicht gesagt.</translation>
+    </message>
+    <message>
+        <source>{hub}: {branches} branches on one another; one pigtail would hold all of them.</source>
+        <translation>{hub}: {branches} Abzweige aufeinander; ein Sammelspleiß würde alle fassen.</translation>
+    </message>
+    <message>
+        <source>{hub}: {copper} of copper meet in one joint, and a {kind} takes {least} to {most}.</source>
+        <translation>{hub}: {copper} Kupfer treffen sich in einer Verbindung, und eine {kind} nimmt {least} bis {most}.</translation>
+    </message>
+    <message>
+        <source>{hub}: {count} leads leave a block of {ways} ways.</source>
+        <translation>{hub}: {count} Leitungen gehen von einem Block mit {ways} Plätzen ab.</translation>
+    </message>
+    <message>
+        <source>{hub}: {past} leaves the block, and not through a fuse in one of its ways.</source>
+        <translation>{hub}: {past} geht vom Block ab, und nicht durch eine Sicherung in einem seiner Plätze.</translation>
+    </message>
+    <message>
+        <source>{id}: no {kind} “{of}” in the catalogue</source>
+        <translation>{id}: „{of}“ ({kind}) ist nicht im Katalog</translation>
+    </message>
+    <message>
+        <source>{insulation} is rated for {most}; the wire conducts heat into its terminal.</source>
+        <translation>{insulation} verträgt {most}; die Leitung bringt ihre Wärme dorthin, wo sie endet.</translation>
+    </message>
+    <message>
+        <source>{in}, for: {takes}</source>
+        <translation>{in}, für: {takes}</translation>
+    </message>
+    <message>
+        <source>{item_name}: {air} of air + {heating} = {warm}: {open|open|closed} now.</source>
+        <translation>{item_name}: {air} Luft + {heating} = {warm}: jetzt {open|offen|geschlossen}.</translation>
+    </message>
+    <message>
+        <source>{items} {items|item does|items do} not pass an opening made up and {items|waits|wait} until then; pulled by the other end it would be {by_load}.</source>
+        <translation>{items} {items|Teil geht|Teile gehen} nicht fertig durch eine Öffnung und {items|wartet|warten} bis dahin; am anderen Ende gezogen wären es {by_load}.</translation>
+    </message>
+    <message>
+        <source>{item}
+{before} in, {after} out: drops {drop}</source>
+        <translation>{item}
+{before} hinein, {after} hinaus: verliert {drop}</translation>
+    </message>
+    <message>
+        <source>{item} of {lead}</source>
+        <translation>{item} von {lead}</translation>
+    </message>
+    <message>
+        <source>{item}: needs {amount}, at hand {amount_2}, spare {amount_3}, sold in {amount_4}{word}</source>
+        <translation>{item}: braucht {amount}, vorhanden {amount_2}, Reserve {amount_3}, verkauft zu {amount_4}{word}</translation>
+    </message>
+    <message>
+        <source>{joints} × {cut} of {tube} on first, one for each joint, parked {parking} away.</source>
+        <translation>Zuerst {joints} × {cut} von {tube} aufschieben, eins für jede Verbindung, {parking} entfernt geparkt.</translation>
+    </message>
+    <message>
+        <source>{joint}  (takes {least} to {most})</source>
+        <translation>{joint}  (nimmt {least} bis {most})</translation>
+    </message>
+    <message>
+        <source>{joint}  (you have no {tools})</source>
+        <translation>{joint}  (dir fehlt {tools})</translation>
+    </message>
+    <message>
+        <source>{key}: “{word}” is not known</source>
+        <translation>{key}: „{word}“ ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>{kind} between {name}</source>
+        <translation>{kind} zwischen {name}</translation>
+    </message>
+    <message>
+        <source>{larger} times larger</source>
+        <translation>{larger}-fach vergrößert</translation>
+    </message>
+    <message>
+        <source>{leads} fused leads begin in a {block}, not in a holder each.</source>
+        <translation>{leads} gesicherte Leitungen beginnen in {block}, nicht jede in einem Halter.</translation>
+    </message>
+    <message>
+        <source>{leads} leads go this way, one after the other: each takes a guide wire along for the next.</source>
+        <translation>{leads} Leitungen gehen diesen Weg, eine nach der anderen: jede nimmt einen Zugdraht für die nächste mit.</translation>
+    </message>
+    <message>
+        <source>{lead}
+{at_source} · {supply} · {sent}
+{length}, drop {drop_share}</source>
+        <translation>{lead}
+{at_source} · {supply} · {sent}
+{length}, Abfall {drop_share}</translation>
+    </message>
+    <message>
+        <source>{lead}   cut {cut} of {cores} {cores|core|cores}, {size}</source>
+        <translation>{lead}   Schnitt {cut}, {cores} {cores|Ader|Adern}, {size}</translation>
+    </message>
+    <message>
+        <source>{lead}   cut {own_return|2 × |}{cut} of {size}</source>
+        <translation>{lead}   Schnitt {own_return|2 × |}{cut}, {size}</translation>
+    </message>
+    <message>
+        <source>{lead}   {now}</source>
+        <translation>{lead}   {now}</translation>
+    </message>
+    <message>
+        <source>{lead} + to −</source>
+        <translation>{lead} + gegen −</translation>
+    </message>
+    <message>
+        <source>{lead} closes round {bore}, and the lead is {thick} thick.</source>
+        <translation>{lead} schließt um {bore}, und die Leitung ist {thick} dick.</translation>
+    </message>
+    <message>
+        <source>{lead} drops {drop} ({drop_share})</source>
+        <translation>{lead}: Spannungsfall {drop} ({drop_share})</translation>
+    </message>
+    <message>
+        <source>{lead} drops {drop} ({drop_share}), limit {limit}.</source>
+        <translation>{lead}: Spannungsfall {drop} ({drop_share}), Grenze {limit}.</translation>
+    </message>
+    <message>
+        <source>{lead} ends at {part} twice: it joins nothing.</source>
+        <translation>{lead} endet zweimal bei {part}: es verbindet nichts.</translation>
+    </message>
+    <message>
+        <source>{lead} feeds what disturbs, past the aerial at {part}: lead it another way, or twist the pair and cross at right angles.</source>
+        <translation>{lead} speist, was stört, vorbei an der Antenne bei {part}: führe sie anders, oder verdrille das Paar und kreuze rechtwinklig.</translation>
+    </message>
+    <message>
+        <source>{lead} flies without a fuse, by your school: a short there draws {current} until something burns.</source>
+        <translation>{lead} fliegt nach deiner Schule ungesichert: ein Kurzschluss dort zieht {current}, bis etwas brennt.</translation>
+    </message>
+    <message>
+        <source>{lead} has a coil of {coil} and is connected to {across} of {part}: it {share|may not pull in|burns}.</source>
+        <translation>{lead} hat eine Spule für {coil} und hängt an {across} von {part}: sie {share|zieht vielleicht nicht an|verbrennt}.</translation>
+    </message>
+    <message>
+        <source>{lead} has a length of zero: measure the path and type it.</source>
+        <translation>{lead} hat die Länge null: miss den Weg und tippe sie.</translation>
+    </message>
+    <message>
+        <source>{lead} has a live case, and {part} is in a metal body: film or tube between them.</source>
+        <translation>{lead} hat ein Gehäuse unter Spannung, und {part} steht in Metall: Folie oder Schlauch dazwischen.</translation>
+    </message>
+    <message>
+        <source>{lead} has a plug of {plug} at both ends, and the {opening} passes {bore}.</source>
+        <translation>{lead} hat an beiden Enden einen Stecker von {plug}; durch {opening} passen {bore}.</translation>
+    </message>
+    <message>
+        <source>{lead} has no fuse.</source>
+        <translation>{lead} hat keine Sicherung.</translation>
+    </message>
+    <message>
+        <source>{lead} has no fuse; the module's own limit keeps the wire whole.</source>
+        <translation>{lead} hat keine Sicherung; die Grenze des Wandlers bewahrt die Leitung.</translation>
+    </message>
+    <message>
+        <source>{lead} has no fuse; the supply's own limit keeps the wire whole.</source>
+        <translation>{lead} hat keine Sicherung; die Grenze des Netzteils selbst hält den Draht heil.</translation>
+    </message>
+    <message>
+        <source>{lead} has no wire chosen.</source>
+        <translation>{lead} hat keine Leitung gewählt.</translation>
+    </message>
+    <message>
+        <source>{lead} is bent to a radius of {bends} at {part}; {bent_across} thick, it needs {least}.</source>
+        <translation>{lead} ist bei {part} auf {bends} innen gebogen; {bent_across} Dicke verlangen {least}.</translation>
+    </message>
+    <message>
+        <source>{lead} is knotted at {part}: {because}.</source>
+        <translation>{lead} ist bei {part} geknotet: {because}.</translation>
+    </message>
+    <message>
+        <source>{lead} is of plain wires, and said to be in a sheath.</source>
+        <translation>{lead} besteht aus einzelnen Drähten und soll in einem Mantel liegen.</translation>
+    </message>
+    <message>
+        <source>{lead} is of solid wire and moves at {part}: it breaks there.</source>
+        <translation>{lead} ist aus Volldraht und bewegt sich bei {part}: Dort bricht er.</translation>
+    </message>
+    <message>
+        <source>{lead} is pinned to ways that do not join its two ends one after the other.</source>
+        <translation>{lead} ist an Wege geheftet, die ihre beiden Enden nicht nacheinander verbinden.</translation>
+    </message>
+    <message>
+        <source>{lead} is said to be {across} across, and its wires are {inside} together.</source>
+        <translation>{lead} soll {across} dick sein, und ihre Adern sind zusammen {inside}.</translation>
+    </message>
+    <message>
+        <source>{lead} is thinner than the upstream {rating} fuse protects, and has no fuse of its own.</source>
+        <translation>{lead} ist dünner, als die Sicherung {rating} davor schützt, und hat keine eigene.</translation>
+    </message>
+    <message>
+        <source>{lead} is {length} long; a {word} goes {most}.</source>
+        <translation>{lead} ist {length} lang; {word} geht {most}.</translation>
+    </message>
+    <message>
+        <source>{lead} names a fuse holder “{holder}” that the catalogue does not hold.</source>
+        <translation>{lead} nennt einen Sicherungshalter „{holder}“, den der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{lead} names a fuse “{type}” that the catalogue does not hold.</source>
+        <translation>{lead} nennt eine Sicherung „{type}“, die der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{lead} names a switch “{type}” that the catalogue does not hold.</source>
+        <translation>{lead} nennt einen Schalter „{type}“, den der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{lead} names a wire “{wire}” that the catalogue does not hold.</source>
+        <translation>{lead} nennt eine Leitung „{wire}“, die der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{lead} returns through {body}, which is {word}: no current flows.</source>
+        <translation>{lead} kehrt über {body} zurück, und das ist {word}: kein Strom fließt.</translation>
+    </message>
+    <message>
+        <source>{lead} runs</source>
+        <translation>{lead} läuft</translation>
+    </message>
+    <message>
+        <source>{lead} runs beside {lead_2} for {along}: about {couples} is coupled in, {tolerated} is tolerated.</source>
+        <translation>{lead} läuft neben {lead_2} über {along}: etwa {couples} koppeln ein, und sie verträgt {tolerated}.</translation>
+    </message>
+    <message>
+        <source>{lead} sits at {at} of a lead that is {length} long.</source>
+        <translation>{lead} sitzt bei {at} auf einer Leitung, die {length} lang ist.</translation>
+    </message>
+    <message>
+        <source>{lead} turns by {degrees}° at {part}. Bend radius there: {tightest} available, {least} needed.</source>
+        <translation>{lead} biegt sich um {degrees}° bei {part}. Biegeradius dort: {tightest} vorhanden, {least} nötig.</translation>
+    </message>
+    <message>
+        <source>{lead}, at the frame</source>
+        <translation>{lead}, am Rahmen</translation>
+    </message>
+    <message>
+        <source>{lead}, at the return it shares</source>
+        <translation>{lead}, an der Rückleitung, die es teilt</translation>
+    </message>
+    <message>
+        <source>{lead}, at {part}</source>
+        <translation>{lead}, bei {part}</translation>
+    </message>
+    <message>
+        <source>{lead}, its {minus|return|supply} at {part}</source>
+        <translation>{lead}, seine {minus|Rückleitung|Plus} bei {part}</translation>
+    </message>
+    <message>
+        <source>{lead}, {before|before|behind} its {item}</source>
+        <translation>{lead}, {before|vor|nach}: {item}</translation>
+    </message>
+    <message>
+        <source>{lead}, {colour}, {size} thick</source>
+        <translation>{lead}, {colour}, {size} dick</translation>
+    </message>
+    <message>
+        <source>{lead}, {unused|cut back at|at} {part}</source>
+        <translation>{lead}, {unused|zurückgeschnitten bei|bei} {part}</translation>
+    </message>
+    <message>
+        <source>{lead}: a bus needs a resistor across the pair at both ends{several|, at {where}|}.</source>
+        <translation>{lead}: Ein Bus braucht an beiden Enden einen Widerstand über das Paar{several|, bei {where}|}.</translation>
+    </message>
+    <message>
+        <source>{lead}: a resettable fuse at the pack closes again onto the same fault.</source>
+        <translation>{lead}: eine selbstrückstellende Sicherung gleich am Akku schließt wieder auf denselben Fehler.</translation>
+    </message>
+    <message>
+        <source>{lead}: a servo plug that carries {carries} destroys a servo plugged into it.</source>
+        <translation>{lead}: ein Servostecker, der {carries} führt, tötet ein eingestecktes Servo.</translation>
+    </message>
+    <message>
+        <source>{lead}: a short draws only {current}; no fuse opens, and the wire reaches {wire}.</source>
+        <translation>{lead}: ein Kurzschluss zieht nur {current}; keine Sicherung öffnet, und die Leitung erreicht {wire}.</translation>
+    </message>
+    <message>
+        <source>{lead}: a {type} goes in either way round.</source>
+        <translation>{lead}: {type} geht andersherum ebenso hinein.</translation>
+    </message>
+    <message>
+        <source>{lead}: a {voltage} V fuse on {volts}: the arc may not go out.</source>
+        <translation>{lead}: eine Sicherung für {voltage} V an {volts}: der Lichtbogen erlischt vielleicht nicht.</translation>
+    </message>
+    <message>
+        <source>{lead}: across the pair</source>
+        <translation>{lead}: über das Paar</translation>
+    </message>
+    <message>
+        <source>{lead}: its data pair is not twisted.</source>
+        <translation>{lead}: sein Datenpaar ist nicht verdrillt.</translation>
+    </message>
+    <message>
+        <source>{lead}: its diode is the wrong way round and lets nothing through.</source>
+        <translation>{lead}: die Diode ist verkehrt herum und lässt nichts durch.</translation>
+    </message>
+    <message>
+        <source>{lead}: its fuse is at the panel; a short in the lead is fed from the pack.</source>
+        <translation>{lead}: die Sicherung sitzt am Panel; ein Kurzschluss darin wird vom anderen Ende gespeist.</translation>
+    </message>
+    <message>
+        <source>{lead}: its pins run the other way at the far end.</source>
+        <translation>{lead}: seine Stifte laufen am anderen Ende andersherum.</translation>
+    </message>
+    <message>
+        <source>{lead}: its {kind_word} passes taken apart only, {opened}.</source>
+        <translation>{lead}: {kind_word} geht nur zerlegt hindurch, {opened}.</translation>
+    </message>
+    <message>
+        <source>{lead}: its {rating} fuse is larger than the {fuse} of the circuit it is tapped from.</source>
+        <translation>{lead}: seine Sicherung {rating} ist größer als die {fuse} des angezapften Stromkreises.</translation>
+    </message>
+    <message>
+        <source>{lead}: its {rating} fuse opens after {time}.</source>
+        <translation>{lead}: seine Sicherung {rating} öffnet nach {time}.</translation>
+    </message>
+    <message>
+        <source>{lead}: its {supply|supply|ground} is {colour}.</source>
+        <translation>{lead}: {supply|Plus|Masse} ist {colour}.</translation>
+    </message>
+    <message>
+        <source>{lead}: one round of {radius} {over}: {radius_2} and {wall} on either side, {across|measured|with a usual wall; measure it}</source>
+        <translation>{lead}: ein Rund von {radius} {over}: {radius_2} und auf jeder Seite {wall}, {across|gemessen|mit üblicher Wanddicke; nachmessen}</translation>
+    </message>
+    <message>
+        <source>{lead}: plus and minus are both {supply}.</source>
+        <translation>{lead}: Plus und Minus sind beide {supply}.</translation>
+    </message>
+    <message>
+        <source>{lead}: plus is black and minus {return_wire}; whoever repairs it will swap them.</source>
+        <translation>{lead}: Plus ist schwarz und Minus {return_wire}; wer es repariert, vertauscht sie.</translation>
+    </message>
+    <message>
+        <source>{lead}: pressing {passive} joins its supply with its ground.</source>
+        <translation>{lead}: {passive} zu drücken verbindet seine Versorgung mit seiner Masse.</translation>
+    </message>
+    <message>
+        <source>{lead}: pulled {often} a day, its plug is worn after {years} days.</source>
+        <translation>{lead}: {often} am Tag gezogen ist sein Stecker nach {years} Tagen verbraucht.</translation>
+    </message>
+    <message>
+        <source>{lead}: the catalogue holds no connector “{type}”.</source>
+        <translation>{lead}: der Katalog hat keinen Stecker „{type}“.</translation>
+    </message>
+    <message>
+        <source>{lead}: the fuse breaks {breaking}; a short draws {breaking_current}.</source>
+        <translation>{lead}: die Sicherung trennt {breaking}; ein Kurzschluss zieht {breaking_current}.</translation>
+    </message>
+    <message>
+        <source>{lead}: the supplied lead is {supplied} long, {needed} needed.</source>
+        <translation>{lead}: Die mitgelieferte Leitung ist {supplied} lang, nötig sind {needed}.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {colour} core joins {from_pin} with {to_pin}.</source>
+        <translation>{lead}: die Ader {colour} verbindet {from_pin} mit {to_pin}.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {holder} takes no {family}.</source>
+        <translation>{lead}: {holder} nimmt keine {family}.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {item_name}</source>
+        <translation>{lead}: {item_name}</translation>
+    </message>
+    <message>
+        <source>{lead}: the {rating} fuse does not protect the {item}.</source>
+        <translation>{lead}: die Sicherung {rating} schützt {item} nicht.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {rating} fuse does not protect {wire}.</source>
+        <translation>{lead}: die Sicherung {rating} schützt {wire} nicht.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {rating} fuse lets {wire} reach {wire_2} before it opens in {time}.</source>
+        <translation>{lead}: die Sicherung {rating} lässt {wire} auf {wire_2} kommen, ehe sie nach {time} öffnet.</translation>
+    </message>
+    <message>
+        <source>{lead}: the {rating} fuse will open in normal use.</source>
+        <translation>{lead}: die Sicherung {rating} wird im normalen Betrieb öffnen.</translation>
+    </message>
+    <message>
+        <source>{lead}: with one of {conductors} conductors broken the others carry {one_broken}; {asked} is drawn.</source>
+        <translation>{lead}: ist einer von {conductors} Leitern gebrochen, tragen die anderen {one_broken}, verlangt werden {asked}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {at} of wire lie before its fuse.</source>
+        <translation>{lead}: {at} Leitung liegen vor der Sicherung.</translation>
+    </message>
+    <message>
+        <source>{lead}: {bare} unused {bare|core is|cores are} not cut back.</source>
+        <translation>{lead}: {bare} unbenutzte {bare|Ader ist|Adern sind} nicht zurückgeschnitten.</translation>
+    </message>
+    <message>
+        <source>{lead}: {cores} {cores|core of|cores of} {wire} {carrying}; {amps} is drawn.</source>
+        <translation>{lead}: {cores} {cores|Ader von|Adern von} {wire} {carrying}; verlangt werden {amps}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {count} cores are {colour}.</source>
+        <translation>{lead}: {count} Adern sind {colour}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {item} carries {rated}; the {rating} fuse {inherited|before|beside} it lets more through.</source>
+        <translation>{lead}: {item} trägt {rated}; die Sicherung {rating} {inherited|davor|daneben} lässt mehr durch.</translation>
+    </message>
+    <message>
+        <source>{lead}: {type} carries {rated}; {continuous} is drawn (peak {peak}).</source>
+        <translation>{lead}: {type} trägt {rated}, verlangt {continuous} (Spitze {peak}).</translation>
+    </message>
+    <message>
+        <source>{lead}: {warm} of {damage}</source>
+        <translation>{lead}: {warm} von {damage}</translation>
+    </message>
+    <message>
+        <source>{lead}: {wire} at {warm} is too hot for its {hottest_by}, which is rated for {hottest}.</source>
+        <translation>{lead}: {wire} ist mit {warm} zu warm für {hottest_by}, das {hottest} verträgt.</translation>
+    </message>
+    <message>
+        <source>{lead}: {wire} is too {thin|thin|thick} for {time}.</source>
+        <translation>{lead}: {wire} ist zu {thin|dünn|dick} für {time}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {wire} reaches {warmest}; {insulation} is rated for {most}.</source>
+        <translation>{lead}: {wire} erreicht {warmest}; {insulation} verträgt {most}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {wire} reaches {warm} past the {obstacle} at {part}; {insulation} is rated for {most}.</source>
+        <translation>{lead}: {wire} erreicht {warm}, vorbei an: {obstacle} bei {part}; {insulation} verträgt {most}.</translation>
+    </message>
+    <message>
+        <source>{lead}: {words} from end to end</source>
+        <translation>{lead}: {words} von Ende zu Ende</translation>
+    </message>
+    <message>
+        <source>{lead}: {words} is out</source>
+        <translation>{lead}: {words} ist heraus</translation>
+    </message>
+    <message>
+        <source>{least} to {most} mm is expected here.</source>
+        <translation>{least} bis {most} mm werden hier erwartet.</translation>
+    </message>
+    <message>
+        <source>{lengths_to_measure} {lengths_to_measure|lead is|leads are} guessed at {guessed_length}</source>
+        <translation>{lengths_to_measure} {lengths_to_measure|Leitung ist|Leitungen sind} auf {guessed_length} geschätzt</translation>
+    </message>
+    <message>
+        <source>{lengths_to_measure} {lengths_to_measure|length is|lengths are} guessed: measure on Routing.</source>
+        <translation>{lengths_to_measure} {lengths_to_measure|Länge ist|Längen sind} geschätzt: miss unter Wege.</translation>
+    </message>
+    <message>
+        <source>{length} new</source>
+        <translation>{length} neu</translation>
+    </message>
+    <message>
+        <source>{length} new, at least {least}</source>
+        <translation>{length} neu, mindestens {least}</translation>
+    </message>
+    <message>
+        <source>{length} of lead feed the controller of {load}: {capacitance} across its input, {capacitor}.</source>
+        <translation>{length} Leitung speisen den Regler von {load}: {capacitance} an seinen Eingang, {capacitor}.</translation>
+    </message>
+    <message>
+        <source>{length} of {wire}</source>
+        <translation>{length} von {wire}</translation>
+    </message>
+    <message>
+        <source>{length}, bundle {bundle} thick</source>
+        <translation>{length}, Bündel {bundle} dick</translation>
+    </message>
+    <message>
+        <source>{length}, {things_on}, {feeds} {feeds|feed|feeds}, bundle {bundle}</source>
+        <translation>{length}, {things_on}, {feeds} {feeds|Zuleitung|Zuleitungen}, Bündel {bundle}</translation>
+    </message>
+    <message>
+        <source>{list} and {count} more</source>
+        <translation>{list} und {count} weitere</translation>
+    </message>
+    <message>
+        <source>{list} and {last}</source>
+        <translation>{list} und {last}</translation>
+    </message>
+    <message>
+        <source>{list} or {last}</source>
+        <translation>{list} oder {last}</translation>
+    </message>
+    <message>
+        <source>{load_energy} a day, {load_energy_2} of the day's {day_energy}</source>
+        <translation>{load_energy} am Tag, {load_energy_2} der {day_energy} des Tages</translation>
+    </message>
+    <message>
+        <source>{loads} browns out in {phases}, from {charge} charge down.</source>
+        <translation>{loads} bekommt in {phases} zu wenig, von {charge} Ladung abwärts.</translation>
+    </message>
+    <message>
+        <source>{loads} in {phases}</source>
+        <translation>{loads} in {phases}</translation>
+    </message>
+    <message>
+        <source>{loads} is sensitive and returns through the frame, which carries the noise of every other load.</source>
+        <translation>{loads} ist empfindlich und kehrt über den Rahmen zurück, mit den Störungen aller anderen.</translation>
+    </message>
+    <message>
+        <source>{loads} must stay on but is behind the {device} switch.</source>
+        <translation>{loads} muss an bleiben und hängt hinter dem Schalter {device}.</translation>
+    </message>
+    <message>
+        <source>{loads} starts</source>
+        <translation>{loads} läuft an</translation>
+    </message>
+    <message>
+        <source>{loads} {loads|load|loads} pasted.</source>
+        <translation>{loads} Verbraucher eingefügt.</translation>
+    </message>
+    <message>
+        <source>{loads} {state_word}</source>
+        <translation>{loads} {state_word}</translation>
+    </message>
+    <message>
+        <source>{load} allows ≤ {highest} ÷ {tolerance} = {highest_2}</source>
+        <translation>{load} erlaubt ≤ {highest} ÷ {tolerance} = {highest_2}</translation>
+    </message>
+    <message>
+        <source>{load} alone</source>
+        <translation>{load} allein</translation>
+    </message>
+    <message>
+        <source>{load} browns out: {lowest} at its terminals, {lowest_2} needed ({lowest_where}).</source>
+        <translation>{load} hat Unterspannung: {lowest} an den Klemmen, {lowest_2} nötig ({lowest_where}).</translation>
+    </message>
+    <message>
+        <source>{load} can be exposed to {highest} and is rated for {highest_2}.</source>
+        <translation>{load} kann {highest} sehen und verträgt {highest_2}.</translation>
+    </message>
+    <message>
+        <source>{load} does no more than idle in any phase: its work counts for no run time.</source>
+        <translation>{load} läuft in jeder Phase höchstens im Leerlauf: Seine Arbeit zählt für keine Laufzeit.</translation>
+    </message>
+    <message>
+        <source>{load} draws {draw} for a moment: leads of its own from the battery, without a fuse unless its maker has one. Is that figure right?</source>
+        <translation>{load} zieht kurzzeitig {draw}: eigene Leitungen von der Batterie, ohne Sicherung, sofern der Hersteller keine vorsieht. Stimmt dieser Wert?</translation>
+    </message>
+    <message>
+        <source>{load} draws {start} when it stalls, and its {rating} fuse does not open on that.</source>
+        <translation>{load} zieht blockiert {start}, und die Sicherung {rating} öffnet dabei nicht.</translation>
+    </message>
+    <message>
+        <source>{load} fires as soon as there is power: nothing is between.</source>
+        <translation>{load} zündet, sobald Strom da ist: Nichts ist dazwischen.</translation>
+    </message>
+    <message>
+        <source>{load} in {phase}: {share}
+A percentage can be typed.</source>
+        <translation>{load} in {phase}: {share}
+Ein Prozentwert kann getippt werden.</translation>
+    </message>
+    <message>
+        <source>{load} is a starter and has no fuse, as is usual: keep its lead short, sleeved and tied.</source>
+        <translation>{load} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
+    </message>
+    <message>
+        <source>{load} is in a place that is not on the machine.</source>
+        <translation>{load} steht an einem Ort, den die Maschine nicht hat.</translation>
+    </message>
+    <message>
+        <source>{load} is not fed from any source. Propose wires it.</source>
+        <translation>{load} wird von keiner Quelle gespeist. Vorschlagen verdrahtet es.</translation>
+    </message>
+    <message>
+        <source>{load} is off in every phase: it counts for no run time.</source>
+        <translation>{load} ist in jeder Phase aus: Es zählt für keine Laufzeit.</translation>
+    </message>
+    <message>
+        <source>{load} is vital, and {count_words} can stop it alone.</source>
+        <translation>{load} ist kritisch; schon eines davon kann ihn ausfallen lassen: {count_words}.</translation>
+    </message>
+    <message>
+        <source>{load} must stay on, but {source} is dead without the key.</source>
+        <translation>{load} muss an bleiben, doch {source} ist ohne Schlüssel tot.</translation>
+    </message>
+    <message>
+        <source>{load} needs {lowest}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
+        <translation>{load} will {lowest}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
+    </message>
+    <message>
+        <source>{load} needs ≥ {lowest} at its end: ({lowest} + {peak} × {path}{behind| + {before}|}) ÷ {tolerance} = {least}</source>
+        <translation>{load} braucht an seinem Ende ≥ {lowest}: ({lowest} + {peak} × {path}{behind| + {before}|}) ÷ {tolerance} = {least}</translation>
+    </message>
+    <message>
+        <source>{load} plug</source>
+        <translation>Stecker von {load}</translation>
+    </message>
+    <message>
+        <source>{load} resets: {lowest_at_start} at its terminals for a moment, {lowest} needed ({start_where}).</source>
+        <translation>{load} startet neu: kurzzeitig {lowest_at_start} an den Klemmen, {lowest} nötig ({start_where}).</translation>
+    </message>
+    <message>
+        <source>{load} shares its supply with what is noisy: a filter in its lead.</source>
+        <translation>{load} teilt seine Speisung mit dem, was stört: ein Filter in seiner Leitung.</translation>
+    </message>
+    <message>
+        <source>{load} stalled draws {start}: its fuse takes up to {opens}.</source>
+        <translation>{load} zieht blockiert {start}: seine Sicherung braucht bis zu {opens}.</translation>
+    </message>
+    <message>
+        <source>{load} takes most of what the main fuse lets through: that fuse is its own, too.</source>
+        <translation>{load} nimmt das meiste von dem, was die Hauptsicherung durchlässt: sie ist auch seine eigene.</translation>
+    </message>
+    <message>
+        <source>{load} takes the whole range.</source>
+        <translation>{load} nimmt den ganzen Bereich.</translation>
+    </message>
+    <message>
+        <source>{load}, measured</source>
+        <translation>{load}, gemessen</translation>
+    </message>
+    <message>
+        <source>{load}: antenna on before it is powered, even for setup. The build has a step for it.</source>
+        <translation>{load}: Antenne dran, ehe er Strom bekommt, auch zum Einrichten. Der Bau hat einen Schritt dafür.</translation>
+    </message>
+    <message>
+        <source>{load}: its minimum voltage, {lowest}, is above its maximum, {highest}.</source>
+        <translation>{load}: seine kleinste Spannung, {lowest}, liegt über seiner größten, {highest}.</translation>
+    </message>
+    <message>
+        <source>{load}: its own lead, {wire}, carries {rating}; {asked} is drawn.</source>
+        <translation>{load}: sein eigener Anschluss, {wire}, trägt {rating}; verlangt werden {asked}.</translation>
+    </message>
+    <message>
+        <source>{load}: its own lead, {wire}, is thinner than its fuse protects: it carries {rating}.</source>
+        <translation>{load}: sein eigener Anschluss, {wire}, ist dünner, als seine Sicherung schützt: er trägt {rating}.</translation>
+    </message>
+    <message>
+        <source>{load}: mains inside the machine. Stop: a licensed person, under the local code.</source>
+        <translation>{load}: Netzspannung in der Maschine. Aufhören: eine Fachkraft, nach örtlicher Vorschrift.</translation>
+    </message>
+    <message>
+        <source>{load}: {nominal} taken as a battery's, {lowest} – {highest}; its menu in Loads has the other way.</source>
+        <translation>{load}: {nominal} als die eines Akkus genommen, {lowest} – {highest}; sein Menü unter Verbraucher hat die andere Art.</translation>
+    </message>
+    <message>
+        <source>{log_file}: {why}. Nothing was changed.</source>
+        <translation>{log_file}: {why}. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>{lost} is dissipated in {body}: its temperature follows from its size, which is not given.</source>
+        <translation>{lost} gehen in {body} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
+    </message>
+    <message>
+        <source>{lost} lost a day; nothing is lost at best.</source>
+        <translation>{lost} am Tag verloren; im besten Fall nichts.</translation>
+    </message>
+    <message>
+        <source>{loud} shares {converter} with {quiet}, which is sensitive.</source>
+        <translation>{loud} teilt {converter} mit {quiet}, das empfindlich ist.</translation>
+    </message>
+    <message>
+        <source>{lower} and {higher} have plugs of one kind at {volts} and {volts_2}: one fits the other's socket.</source>
+        <translation>{lower} und {higher} haben Stecker einer Art bei {volts} und {volts_2}: der eine passt in die Buchse des anderen.</translation>
+    </message>
+    <message>
+        <source>{lower} wants a number that its partners share, such as {lower} 1</source>
+        <translation>{lower} braucht eine Nummer, die seine Partner teilen, etwa {lower} 1</translation>
+    </message>
+    <message>
+        <source>{lowest} – {highest}, {typical} typical ({power} constant power)</source>
+        <translation>{lowest} – {highest}, typisch {typical} ({power} konstante Leistung)</translation>
+    </message>
+    <message>
+        <source>{lowest} – {highest}, {typical} typical{resistance| (a resistance)|}</source>
+        <translation>{lowest} – {highest}, typisch {typical}{resistance| (ein Widerstand)|}</translation>
+    </message>
+    <message>
+        <source>{mark}, with its plug</source>
+        <translation>{mark}, mit seinem Stecker</translation>
+    </message>
+    <message>
+        <source>{mark}, {length}, for {part}</source>
+        <translation>{mark}, {length}, für {part}</translation>
+    </message>
+    <message>
+        <source>{mass}; the lightest pack that serves weighs {mass_2}: no plan is lighter by more than {margin}.</source>
+        <translation>{mass}; der leichteste Akku, der genügt, wiegt {mass_2}: kein Plan ist um mehr als {margin} leichter.</translation>
+    </message>
+    <message>
+        <source>{material}{sealed|, sealed|}</source>
+        <translation>{material}{sealed|, abgedichtet|}</translation>
+    </message>
+    <message>
+        <source>{meaning}
+A: {first}, now: {now}</source>
+        <translation>{meaning}
+A: {first}, jetzt: {now}</translation>
+    </message>
+    <message>
+        <source>{metal} of that circle is filled</source>
+        <translation>{metal} dieses Kreises sind gefüllt</translation>
+    </message>
+    <message>
+        <source>{mine} is yours; plans can use it.</source>
+        <translation>{mine} ist deines; Pläne können es verwenden.</translation>
+    </message>
+    <message>
+        <source>{minus|All − together|All + together}: to {leads_words}.</source>
+        <translation>{minus|Alle − zusammen|Alle + zusammen}: an {leads_words}.</translation>
+    </message>
+    <message>
+        <source>{modules} modules</source>
+        <translation>{modules} Module</translation>
+    </message>
+    <message>
+        <source>{module}, nothing on its output</source>
+        <translation>{module}, nichts am Ausgang</translation>
+    </message>
+    <message>
+        <source>{mohm_ah} mΩ·Ah ÷ {capacity} × {series} in series ÷ {parallel} in parallel, at {air}: {ohm}</source>
+        <translation>{mohm_ah} mΩ·Ah ÷ {capacity} × {series} in Reihe ÷ {parallel} parallel, bei {air}: {ohm}</translation>
+    </message>
+    <message>
+        <source>{more_or_less} of drop</source>
+        <translation>{more_or_less} Spannungsfall</translation>
+    </message>
+    <message>
+        <source>{more_or_less} of wire</source>
+        <translation>{more_or_less} Draht</translation>
+    </message>
+    <message>
+        <source>{more} more, as the finding of each vital load names them.</source>
+        <translation>{more} weitere, wie der Befund jedes kritischen Verbrauchers sie nennt.</translation>
+    </message>
+    <message>
+        <source>{name_of_pack}: {mass}, {run_time}</source>
+        <translation>{name_of_pack}: {mass}, {run_time}</translation>
+    </message>
+    <message>
+        <source>{named}: dome nut tight until the lead no longer turns in its seal.</source>
+        <translation>{named}: Hutmutter anziehen, bis sich die Leitung in der Dichtung nicht mehr dreht.</translation>
+    </message>
+    <message>
+        <source>{named}: sealant round each wire and between them, from both sides; a day to cure.</source>
+        <translation>{named}: Dichtmasse um jeden Draht und dazwischen, von beiden Seiten; einen Tag aushärten.</translation>
+    </message>
+    <message>
+        <source>{names} and {names_2} both feed {hub}: the higher one carries all.</source>
+        <translation>{names} und {names_2} speisen beide {hub}: der höhere trägt alles.</translation>
+    </message>
+    <message>
+        <source>{names} rests on typical figures: measure it before you buy for it.</source>
+        <translation>{names} beruht auf üblichen Werten: miss ihn, ehe du dafür kaufst.</translation>
+    </message>
+    <message>
+        <source>{name} has no place yet</source>
+        <translation>{name} hat noch keinen Ort</translation>
+    </message>
+    <message>
+        <source>{name} is no longer among your own.</source>
+        <translation>{name} ist nicht mehr unter deinen eigenen.</translation>
+    </message>
+    <message>
+        <source>{name} is removed, with its feed.</source>
+        <translation>{name} ist entfernt, mit seiner Zuleitung.</translation>
+    </message>
+    <message>
+        <source>{name} must be reachable with everything closed, but {obstacle} {count|comes|come} off first.</source>
+        <translation>{name} soll geschlossen erreichbar sein, und {obstacle} {count|kommt|kommen} vorher ab.</translation>
+    </message>
+    <message>
+        <source>{name} must be reachable with one lid off, but {obstacle} come off first.</source>
+        <translation>{name} soll mit einem Deckel ab erreichbar sein, und {obstacle} kommen vorher ab.</translation>
+    </message>
+    <message>
+        <source>{name} needs {behind} behind the wall of {body}, which is {room} deep inside at the most.</source>
+        <translation>{name} braucht {behind} hinter der Wand von {body}, das innen höchstens {room} misst.</translation>
+    </message>
+    <message>
+        <source>{name} now has measured figures: {typical} typical, {peak} peak.</source>
+        <translation>{name} hat jetzt gemessene Werte: {typical} üblich, {peak} Spitze.</translation>
+    </message>
+    <message>
+        <source>{name} on</source>
+        <translation>{name} ein</translation>
+    </message>
+    <message>
+        <source>{name} switch</source>
+        <translation>Schalter {name}</translation>
+    </message>
+    <message>
+        <source>{name} {cut_out|opens|closes} above {at}: {cut_out_2|open|closed} now.</source>
+        <translation>{name} {cut_out|öffnet|schließt} über {at}: jetzt {cut_out_2|offen|geschlossen}.</translation>
+    </message>
+    <message>
+        <source>{name} · {kind} · your own</source>
+        <translation>{name} · {kind} · dein eigenes</translation>
+    </message>
+    <message>
+        <source>{name}: brackets nested deeper than {deepest}</source>
+        <translation>{name}: Klammern tiefer geschachtelt als {deepest}</translation>
+    </message>
+    <message>
+        <source>{name}: cannot be checked: {reason}</source>
+        <translation>{name}: lässt sich nicht prüfen: {reason}</translation>
+    </message>
+    <message>
+        <source>{name}: not valid JSON: {reason}</source>
+        <translation>{name}: kein gültiges JSON: {reason}</translation>
+    </message>
+    <message>
+        <source>{name}: the catalogue holds no part “{type}”.</source>
+        <translation>{name}: der Katalog hat kein Teil „{type}“.</translation>
+    </message>
+    <message>
+        <source>{name}: {inline} is rated for {rated}; {continuous} is drawn.</source>
+        <translation>{name}: {inline} ist für {rated} ausgelegt, verlangt werden {continuous}.</translation>
+    </message>
+    <message>
+        <source>{name}: {inline} is rated for {voltage}, gets {highest_end}.</source>
+        <translation>{name}: {inline} ist für {voltage} ausgelegt, bekommt {highest_end}.</translation>
+    </message>
+    <message>
+        <source>{name}: {inline} saturates at {saturation}; the peak is {peak}.</source>
+        <translation>{name}: {inline} sättigt bei {saturation}; die Spitze ist {peak}.</translation>
+    </message>
+    <message>
+        <source>{nominal} is {how}: {lowest} – {highest}</source>
+        <translation>{nominal} ist {how}: {lowest} – {highest}</translation>
+    </message>
+    <message>
+        <source>{now}: {list}</source>
+        <translation>{now}: {list}</translation>
+    </message>
+    <message>
+        <source>{number} day</source>
+        <translation>{number} Tag</translation>
+    </message>
+    <message>
+        <source>{number} days</source>
+        <translation>{number} Tage</translation>
+    </message>
+    <message>
+        <source>{obstacle}{hot| of {heat}|}{round| of {radius} inside|}{turns| that turns {degrees}°|}</source>
+        <translation>{obstacle}{hot| mit {heat}|}{round| mit {radius} innen|}{turns|, um {degrees}° drehend|}</translation>
+    </message>
+    <message>
+        <source>{obstacle}{placed|, at {at}|}</source>
+        <translation>{obstacle}{placed|, bei {at}|}</translation>
+    </message>
+    <message>
+        <source>{of} · {rest} left</source>
+        <translation>{of} · {rest} bleiben</translation>
+    </message>
+    <message>
+        <source>{ohm} as said, a fifth either way, and its lead.</source>
+        <translation>{ohm} wie gesagt, ein Fünftel hin oder her, und seine Leitung.</translation>
+    </message>
+    <message>
+        <source>{opening} comes before {other}</source>
+        <translation>{opening} kommt vor {other}</translation>
+    </message>
+    <message>
+        <source>{opening}{placed| at {at}|}</source>
+        <translation>{opening}{placed| bei {at}|}</translation>
+    </message>
+    <message>
+        <source>{other} is joined to {pack} without a charger between them.</source>
+        <translation>{other} ist mit {pack} verbunden, ohne Ladegerät dazwischen.</translation>
+    </message>
+    <message>
+        <source>{out_amps} of {rated}</source>
+        <translation>{out_amps} von {rated}</translation>
+    </message>
+    <message>
+        <source>{pack_summary}, {form_words}: {direct} of the energy needs no converter; {modules} {modules|rail|rails} to be made.</source>
+        <translation>{pack_summary}, {form_words}: {direct} der Energie braucht keinen Wandler; {modules} {modules|Schiene|Schienen} sind zu bilden.</translation>
+    </message>
+    <message>
+        <source>{packed} fill {fill} of {bore}</source>
+        <translation>{packed} füllen {fill} von {bore}</translation>
+    </message>
+    <message>
+        <source>{packed} need {needed}</source>
+        <translation>{packed} brauchen {needed}</translation>
+    </message>
+    <message>
+        <source>{packed} pack into {kept}; it is {bore} wide, {fill} full</source>
+        <translation>{packed} packen sich zu {kept}; sie ist {bore} weit, {fill} voll</translation>
+    </message>
+    <message>
+        <source>{packed} pack into {needed}; its width is not given</source>
+        <translation>{packed} packen sich zu {needed}; wie weit sie ist, hat niemand gesagt</translation>
+    </message>
+    <message>
+        <source>{packed} {one|fills|fill} {share}</source>
+        <translation>{packed} {one|füllt|füllen} {share}</translation>
+    </message>
+    <message>
+        <source>{packed} {packs_one|needs|need} {kept} and the {opening} is {bore}.</source>
+        <translation>{packed} {packs_one|braucht|brauchen} {kept}, und das ist {opening}: {bore}.</translation>
+    </message>
+    <message>
+        <source>{panel} gives {power} at the most; the pack it charges feeds far more back through this lead.</source>
+        <translation>{panel} gibt höchstens {power}; was es lädt, gibt weit mehr, rückwärts durch diese Leitung.</translation>
+    </message>
+    <message>
+        <source>{panel} yields {good} on a {never|good|poor} day; {used} is used.</source>
+        <translation>{panel} bringt {good} an einem {never|guten|schlechten} Tag; {used} gehen hinaus.</translation>
+    </message>
+    <message>
+        <source>{parts} does not run empty: its current at any instant is the limit.</source>
+        <translation>{parts} wird nicht leer: es zählt, was in einem Augenblick verlangt wird.</translation>
+    </message>
+    <message>
+        <source>{parts}: {poor} on a poor day, {good} on a good one, against {used} used.</source>
+        <translation>{parts}: {poor} an einem schlechten Tag, {good} an einem guten, gegen {used} Verbrauch.</translation>
+    </message>
+    <message>
+        <source>{parts}: {used} a day, down to {lowest_charge}, runs {run_time}.</source>
+        <translation>{parts}: {used} am Tag, hinab auf {lowest_charge}, läuft {run_time}.</translation>
+    </message>
+    <message>
+        <source>{parts}: {used} a day.</source>
+        <translation>{parts}: {used} am Tag.</translation>
+    </message>
+    <message>
+        <source>{part} at {part_2} instead of {part_3} takes {now} less wire.</source>
+        <translation>{part} bei {part_2} statt {part_3} braucht {now} weniger Draht.</translation>
+    </message>
+    <message>
+        <source>{part} cannot be served: {reason}.</source>
+        <translation>{part} lässt sich nicht versorgen: {reason}.</translation>
+    </message>
+    <message>
+        <source>{part} for {warm}{size}</source>
+        <translation>{part} für {warm}{size}</translation>
+    </message>
+    <message>
+        <source>{part} goes through the {opening} in the wall of {body}, which it does not pass.</source>
+        <translation>{part} führt durch {opening} in der Wand von {body}, an der sie nicht vorbeikommt.</translation>
+    </message>
+    <message>
+        <source>{part} is fed by {count} sources at one input: they drive each other. Keep one.</source>
+        <translation>{part} wird {count}-fach gespeist: zwei Quellen an einem Eingang kämpfen. Behalte eine.</translation>
+    </message>
+    <message>
+        <source>{part} is fed from {how}, through {lead}: a loop has no source.</source>
+        <translation>{part} wird von {how} gespeist, über {lead}: ein Ring hat keine Quelle.</translation>
+    </message>
+    <message>
+        <source>{part} is in no body.</source>
+        <translation>{part} liegt in keinem Gehäuse.</translation>
+    </message>
+    <message>
+        <source>{part} is in {body}.</source>
+        <translation>{part} liegt in {body}.</translation>
+    </message>
+    <message>
+        <source>{part} is inside {body} already.</source>
+        <translation>{part} ist schon in {body}.</translation>
+    </message>
+    <message>
+        <source>{part} is not connected to a source</source>
+        <translation>{part} hängt an keiner Quelle</translation>
+    </message>
+    <message>
+        <source>{part} is stuck down and needs access: keep {part_2} free of adhesive.</source>
+        <translation>{part} wird festgeklebt und muss zugänglich bleiben: Halte frei von Kleber: {part_2}.</translation>
+    </message>
+    <message>
+        <source>{part} is wet, and the {opening} there lets water in along the wires.</source>
+        <translation>Bei {part} ist es nass, und {opening} dort lässt Wasser an den Drähten entlang.</translation>
+    </message>
+    <message>
+        <source>{part} lead</source>
+        <translation>Leitung {part}</translation>
+    </message>
+    <message>
+        <source>{part} meets it {at} from {part_2}</source>
+        <translation>{part} trifft sie {at} von {part_2}</translation>
+    </message>
+    <message>
+        <source>{part} opens after {part_2} is damaged: that is rated for {most}.</source>
+        <translation>{part} öffnet, nachdem {part_2} Schaden genommen hat: das verträgt {most}.</translation>
+    </message>
+    <message>
+        <source>{part} passes the wall of {wall}: through which opening?</source>
+        <translation>{part} geht durch die Wand von {wall}: durch welche Öffnung?</translation>
+    </message>
+    <message>
+        <source>{part} sits on {part_2}: how far above ambient does that get in use?</source>
+        <translation>{part} sitzt auf {part_2}: wie viel wärmer als die Luft wird das bei der Arbeit?</translation>
+    </message>
+    <message>
+        <source>{part} sits {place}, which only reaches {hottest}: it will never close.</source>
+        <translation>{part} sitzt {place}, wo nur {hottest} erreicht werden: er schließt nie.</translation>
+    </message>
+    <message>
+        <source>{part} sits {place}, which reaches {hottest} in normal use: it will cut out.</source>
+        <translation>{part} sitzt {place}, wo im normalen Betrieb {hottest} erreicht werden: er schaltet ab.</translation>
+    </message>
+    <message>
+        <source>{part} {terminal} takes {room} and {wires} land on it.</source>
+        <translation>{part} {terminal} nimmt {room}, und {wires} landen darauf.</translation>
+    </message>
+    <message>
+        <source>{part} − to the frame</source>
+        <translation>{part} − zum Rahmen</translation>
+    </message>
+    <message>
+        <source>{part} − to {other} −</source>
+        <translation>{part} − zu {other} −</translation>
+    </message>
+    <message>
+        <source>{part}, {words}; its menu changes or removes it</source>
+        <translation>{part}, {words}; sein Menü ändert oder entfernt es</translation>
+    </message>
+    <message>
+        <source>{part}: {area} of copper{wings|, wings for {grip_least} to {grip_most} of insulation; here are {bundle}|}.</source>
+        <translation>{part}: {area} Kupfer{wings|, Laschen für {grip_least} bis {grip_most} Isolierung; hier sind es {bundle}|}.</translation>
+    </message>
+    <message>
+        <source>{part}: {continuous} continuously, {peak} peak</source>
+        <translation>{part}: {continuous} dauernd, {peak} Spitze</translation>
+    </message>
+    <message>
+        <source>{part}: {polarity}.</source>
+        <translation>{part}: {polarity}.</translation>
+    </message>
+    <message>
+        <source>{path} could not be moved to the trash, and stays.</source>
+        <translation>{path} konnte nicht in den Papierkorb gelegt werden und bleibt.</translation>
+    </message>
+    <message>
+        <source>{peak} in the one-second peak; its cells are rated for {rating}</source>
+        <translation>{peak} in der stärksten Sekunde; seine Zellen vertragen {rating}</translation>
+    </message>
+    <message>
+        <source>{phases}: {current} on average, {peak} with all that runs at its peak together</source>
+        <translation>{phases}: im Mittel {current}, mit allem Laufenden auf Spitze zusammen {peak}</translation>
+    </message>
+    <message>
+        <source>{phase} charges {source} in air down to {coldest}: below 0 °C lithium plating damages the cells.</source>
+        <translation>{phase} lädt {source} in Luft bis hinab auf {coldest}: unter 0 °C scheidet sich Lithium ab.</translation>
+    </message>
+    <message>
+        <source>{phase} charges {source} with {charge_current}; its charger gives {charger_current}.</source>
+        <translation>{phase} lädt {source} mit {charge_current}; das Ladegerät gibt {charger_current}.</translation>
+    </message>
+    <message>
+        <source>{phase} charges {source} with {charge_current}; {usual} is recommended.</source>
+        <translation>{phase} lädt {source} mit {charge_current}; er mag {usual}.</translation>
+    </message>
+    <message>
+        <source>{phase} lasts {wanted}</source>
+        <translation>{phase} dauert {wanted}</translation>
+    </message>
+    <message>
+        <source>{phase}, {charge:.0f} % charge, {air}, all at peak</source>
+        <translation>{phase}, {charge:.0f} % Ladung, {air}, alle an ihrer Spitze</translation>
+    </message>
+    <message>
+        <source>{phase}, {charge:.0f} % charge, {air}: {loads}</source>
+        <translation>{phase}, {charge:.0f} % Ladung, {air}: {loads}</translation>
+    </message>
+    <message>
+        <source>{phase}, {charge:.0f} % charge, {air}{peak|, all at peak|}</source>
+        <translation>{phase}, {charge:.0f} % Ladung, {air}{peak|, alles am höchsten|}</translation>
+    </message>
+    <message>
+        <source>{phase}: {lasts} on the charger, nothing out of the pack</source>
+        <translation>{phase}: {lasts} am Ladegerät, nichts aus dem Akku</translation>
+    </message>
+    <message>
+        <source>{phase}: {lasts} × {power} on average = {used}</source>
+        <translation>{phase}: {lasts} × {power} im Mittel = {used}</translation>
+    </message>
+    <message>
+        <source>{pieces} pieces from {offcuts} offcuts and {length} of new wire, {rest} left over.</source>
+        <translation>{pieces} Stücke aus {offcuts} Resten und {length} neuem Draht, {rest} bleiben übrig.</translation>
+    </message>
+    <message>
+        <source>{place} block</source>
+        <translation>Block {place}</translation>
+    </message>
+    <message>
+        <source>{place} does not fit the format</source>
+        <translation>{place} passt nicht zum Format</translation>
+    </message>
+    <message>
+        <source>{place} power block</source>
+        <translation>Leistungsblock {place}</translation>
+    </message>
+    <message>
+        <source>{place}: a {kind} needs a tool you do not have: {first}.</source>
+        <translation>{place}: {kind} will ein Werkzeug, das du nicht hast: {first}.</translation>
+    </message>
+    <message>
+        <source>{place}: a {kind} takes {least} to {most}; the wire here has {copper}.</source>
+        <translation>{place}: {kind} nimmt {least} bis {most}; hier sind es {copper}.</translation>
+    </message>
+    <message>
+        <source>{place}: a {part} is made for {sizes}; its stud is M{stud:g}.</source>
+        <translation>{place}: ein {part} ist für {sizes} gemacht; sein Bolzen ist M{stud:g}.</translation>
+    </message>
+    <message>
+        <source>{place}: no joint is chosen.</source>
+        <translation>{place}: keine Verbindung ist gewählt.</translation>
+    </message>
+    <message>
+        <source>{place}: no tube {at_hand|at hand|in the list} covers {one|it|them}; {one|it|they} would stay bare.</source>
+        <translation>{place}: Kein {at_hand|vorhandener Schlauch|Schlauch der Liste} deckt {one|sie|sie}; {one|sie bliebe|sie blieben} blank.</translation>
+    </message>
+    <message>
+        <source>{place}: the insulation wings of a {part} suit {grip_least} to {grip_most}; the insulation here is {outer}.</source>
+        <translation>{place}: die hinteren Flügel eines {part} schließen um {grip_least} bis {grip_most} Isolierung; hier sind es {outer}.</translation>
+    </message>
+    <message>
+        <source>{plan}: {count} steps</source>
+        <translation>{plan}: {count} Schritte</translation>
+    </message>
+    <message>
+        <source>{plan}{unsaved| •|} — Sangre</source>
+        <translation>{plan}{unsaved| •|} — Sangre</translation>
+    </message>
+    <message>
+        <source>{plugs} plugs</source>
+        <translation>{plugs} Stecker</translation>
+    </message>
+    <message>
+        <source>{plug}, pair</source>
+        <translation>{plug}, Paar</translation>
+    </message>
+    <message>
+        <source>{poor} – {good} a day</source>
+        <translation>{poor} – {good} am Tag</translation>
+    </message>
+    <message>
+        <source>{power} × {sun_high} h × 75 % × 90 % = {good} on a good one</source>
+        <translation>{power} × {sun_high} h × 75 % × 90 % = {good} an einem guten</translation>
+    </message>
+    <message>
+        <source>{power} × {sun_low} h × 75 % × 90 % = {poor} on a poor day</source>
+        <translation>{power} × {sun_low} h × 75 % × 90 % = {poor} an einem schlechten Tag</translation>
+    </message>
+    <message>
+        <source>{power} × {sun_low} – {sun_high} h × 75 % for dirt, tilt and warmth × 90 % of its controller</source>
+        <translation>{power} × {sun_low} – {sun_high} h × 75 % für Schmutz, Neigung und Wärme × 90 % seines Reglers</translation>
+    </message>
+    <message>
+        <source>{practices}; then {count|{step}|{count} steps further}</source>
+        <translation>{practices}; dann {count|{step}|{count} Schritte weiter}</translation>
+    </message>
+    <message>
+        <source>{quiet} shares the supply {part} with {loud}, without a filter.</source>
+        <translation>{quiet} hängt an {part} neben {loud}, ohne etwas dazwischen.</translation>
+    </message>
+    <message>
+        <source>{rails} {rails|rail|rails} to be made from it.</source>
+        <translation>{rails} {rails|Schiene|Schienen} daraus zu machen.</translation>
+    </message>
+    <message>
+        <source>{rail} for {load}</source>
+        <translation>{rail} für {load}</translation>
+    </message>
+    <message>
+        <source>{rail} is itself fed by {other}</source>
+        <translation>{rail} wird selbst von {other} gespeist</translation>
+    </message>
+    <message>
+        <source>{rail} is not a rail</source>
+        <translation>{rail} ist keine Schiene</translation>
+    </message>
+    <message>
+        <source>{rail} is not a rail that is fed</source>
+        <translation>{rail} ist keine Schiene, die gespeist wird</translation>
+    </message>
+    <message>
+        <source>{ranges} {ranges|load has|loads have} only a nominal voltage said, taken as a battery's range</source>
+        <translation>{ranges} {ranges|Verbraucher hat|Verbraucher haben} nur eine Nennspannung, genommen als Bereich eines Akkus</translation>
+    </message>
+    <message>
+        <source>{rated} plug</source>
+        <translation>Stecker {rated}</translation>
+    </message>
+    <message>
+        <source>{rated} rated × {derating} = {rated_2} derated</source>
+        <translation>{rated} Nennwert × {derating} = {rated_2} herabgesetzt</translation>
+    </message>
+    <message>
+        <source>{rated} × 80 %{feeds| − {already}|} leaves {left} for this.</source>
+        <translation>{rated} × 80 %{feeds| − {already}|} lässt {left} hierfür.</translation>
+    </message>
+    <message>
+        <source>{rating} fuse, latest</source>
+        <translation>Sicherung {rating}, spätestens</translation>
+    </message>
+    <message>
+        <source>{readings} {readings|reading|readings} to take</source>
+        <translation>{readings} {readings|Messung|Messungen} zu machen</translation>
+    </message>
+    <message>
+        <source>{reason}; or type it as {parts} loads, where it can be wired as such</source>
+        <translation>{reason}; oder schreibe es als {parts} Verbraucher, wo es sich so verdrahten lässt</translation>
+    </message>
+    <message>
+        <source>{reason}; straight from a pack it would have to withstand what the pack has: {pack}</source>
+        <translation>{reason}; direkt an einem Akku müsste es vertragen, was dieser hat: {pack}</translation>
+    </message>
+    <message>
+        <source>{recovered} recovered ≤ 0.9 × {hold} it must grip</source>
+        <translation>{recovered} geschrumpft ≤ 0,9 × {hold}, die er fassen muss</translation>
+    </message>
+    <message>
+        <source>{refused} ruled out: unsafe, or too small for the day.</source>
+        <translation>{refused} ausgeschieden: unsicher oder zu klein für den Tag.</translation>
+    </message>
+    <message>
+        <source>{repeats_per_day} times</source>
+        <translation>{repeats_per_day}-mal</translation>
+    </message>
+    <message>
+        <source>{rest} at rest, {ohm} inside</source>
+        <translation>{rest} in Ruhe, {ohm} innen</translation>
+    </message>
+    <message>
+        <source>{return_wire} alone: {supply} begins at the tap. Under a bolt of the frame, bare metal, as near as there is one.</source>
+        <translation>{return_wire} allein: {supply} beginnt am Abgriff. Unter eine Schraube des Rahmens, blankes Metall, so nah es eine gibt.</translation>
+    </message>
+    <message>
+        <source>{ripple} of ripple within {ripple_rise}, {apart} between the pairs: {henry_per_m} nH a metre.</source>
+        <translation>{ripple} Welligkeit in {ripple_rise}, {apart} zwischen den Paaren: {henry_per_m} nH je Meter.</translation>
+    </message>
+    <message>
+        <source>{rise} K on {part}</source>
+        <translation>{rise} K auf {part}</translation>
+    </message>
+    <message>
+        <source>{runs} past the {obstacle} at {part}: {advice}.</source>
+        <translation>{runs} an: {obstacle} bei {part}: {advice}.</translation>
+    </message>
+    <message>
+        <source>{several|{packs}: usable capacity|Usable capacity} at {air}: {amp_hours}; empty at {cutoff}.</source>
+        <translation>{several|{packs}: nutzbare Kapazität|Nutzbare Kapazität} bei {air}: {amp_hours}; leer bei {cutoff}.</translation>
+    </message>
+    <message>
+        <source>{share} % of the plans tried</source>
+        <translation>{share} % der Pläne versucht</translation>
+    </message>
+    <message>
+        <source>{share} % of the questions</source>
+        <translation>{share} % der Fragen</translation>
+    </message>
+    <message>
+        <source>{short_name} cells make {made}, not {volts}; say how many in series, such as {series}S</source>
+        <translation>{short_name} Zellen ergeben {made}, nicht {volts}; sag, wie viele in Reihe, etwa {series}S</translation>
+    </message>
+    <message>
+        <source>{signal_lead} carries {volts}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
+        <translation>{signal_lead} führt {volts}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
+    </message>
+    <message>
+        <source>{signed_words} of run time</source>
+        <translation>{signed_words} Laufzeit</translation>
+    </message>
+    <message>
+        <source>{sign}{points} points</source>
+        <translation>{sign}{points} Punkte</translation>
+    </message>
+    <message>
+        <source>{single_point}: check every nut and screw by hand and mark it with a line of paint.</source>
+        <translation>{single_point}: jede Mutter und Schraube von Hand, ein Lackstrich darüber.</translation>
+    </message>
+    <message>
+        <source>{single_point}: guarded, or locked on.</source>
+        <translation>{single_point}: geschützt oder verriegelt.</translation>
+    </message>
+    <message>
+        <source>{single_point}: home, latched, tied; tug it.</source>
+        <translation>{single_point}: ganz drin, eingerastet, gebunden; zieh daran.</translation>
+    </message>
+    <message>
+        <source>{size} across</source>
+        <translation>{size} breit</translation>
+    </message>
+    <message>
+        <source>{size} in the wall of {body}</source>
+        <translation>{size} in der Wand von {body}</translation>
+    </message>
+    <message>
+        <source>{size} is not rated for the current that flows continuously.</source>
+        <translation>{size} ist nicht für den Dauerstrom ausgelegt.</translation>
+    </message>
+    <message>
+        <source>{size} is not rated for the peak.</source>
+        <translation>{size} ist nicht für die Spitze ausgelegt.</translation>
+    </message>
+    <message>
+        <source>{size} would not last the day in {air}.</source>
+        <translation>{size} würde in {air} nicht für den Tag reichen.</translation>
+    </message>
+    <message>
+        <source>{size} would sag below its cut-off at its peak, at {charge} charge.</source>
+        <translation>{size} würde an der Spitze zu weit einbrechen, bei {charge} Ladung.</translation>
+    </message>
+    <message>
+        <source>{size} {size|length is|lengths are} a guess of {guessed_length}. Measure along the path, not straight across.</source>
+        <translation>{size} {size|Länge ist|Längen sind} eine Schätzung von {guessed_length}. Miss den Weg, nicht die Luftlinie.</translation>
+    </message>
+    <message>
+        <source>{sources} kept: {source_summary}</source>
+        <translation>{sources} behalten: {source_summary}</translation>
+    </message>
+    <message>
+        <source>{sources} reaches {reaches}. Everything from 60 V DC up is outside this tool: {kind|use fewer cells in series|stop, and ask a qualified person under the local code}.</source>
+        <translation>{sources} erreicht {reaches}. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: {kind|nimm weniger Zellen in Reihe|aufhören und eine Fachkraft nach örtlicher Vorschrift fragen}.</translation>
+    </message>
+    <message>
+        <source>{sources} sources</source>
+        <translation>{sources} Quellen</translation>
+    </message>
+    <message>
+        <source>{sources}; heat balance Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
+        <translation>{sources}; Wärmebilanz Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
+    </message>
+    <message>
+        <source>{source} at rest</source>
+        <translation>{source} in Ruhe</translation>
+    </message>
+    <message>
+        <source>{source} cannot supply the current of {limits_at}: it folds back and restarts.</source>
+        <translation>{source} kann nicht geben, was {limits_at} verlangt: es knickt ein und startet wieder.</translation>
+    </message>
+    <message>
+        <source>{source} connected</source>
+        <translation>{source} angeschlossen</translation>
+    </message>
+    <message>
+        <source>{source} feeds nothing.</source>
+        <translation>{source} speist nichts.</translation>
+    </message>
+    <message>
+        <source>{source} fuse, {rating}</source>
+        <translation>Sicherung von {source}, {rating}</translation>
+    </message>
+    <message>
+        <source>{source} gives {pack_max_current} continuously; the plan draws {asked}.</source>
+        <translation>{source} gibt dauernd {pack_max_current}; der Plan verlangt {asked}.</translation>
+    </message>
+    <message>
+        <source>{source} has a cell that holds {weakest_cell} of the others: it is empty first and can be reversed.</source>
+        <translation>{source} hat eine Zelle, die nur {weakest_cell} der anderen fasst: sie ist zuerst leer und kann umgepolt werden.</translation>
+    </message>
+    <message>
+        <source>{source} has no outlet to feed {part} from.</source>
+        <translation>{source} hat keinen Abgang, aus dem {part} gespeist werden kann.</translation>
+    </message>
+    <message>
+        <source>{source} has no voltage: say it, such as 12 V.</source>
+        <translation>{source} hat keine Spannung: sag sie, etwa 12 V.</translation>
+    </message>
+    <message>
+        <source>{source} is empty before the day is over: it lasts {run_time}.</source>
+        <translation>{source} ist leer, ehe der Tag um ist: er hält {run_time}.</translation>
+    </message>
+    <message>
+        <source>{source} is itself fed by {part}; that would be a loop.</source>
+        <translation>{source} wird selbst von {part} gespeist; das wäre ein Kreis.</translation>
+    </message>
+    <message>
+        <source>{source} is rated for {rated}; {all} is drawn continuously.</source>
+        <translation>{source} gibt {rated}; dauernd verlangt werden {all}.</translation>
+    </message>
+    <message>
+        <source>{source} is worn: {health} of its capacity, {ageing_factor} × its resistance.</source>
+        <translation>{source} ist verbraucht: {health} seiner Kapazität, {ageing_factor} × seines Widerstands.</translation>
+    </message>
+    <message>
+        <source>{source} is {chemistry} and cannot be charged, yet {phase} charges it.</source>
+        <translation>{source} ist {chemistry} und lässt sich nicht laden, doch {phase} lädt ihn.</translation>
+    </message>
+    <message>
+        <source>{source} is {chemistry} and has a charger; such cells cannot be charged.</source>
+        <translation>{source} ist {chemistry} und hat ein Ladegerät; solche Zellen lassen sich nicht laden.</translation>
+    </message>
+    <message>
+        <source>{source} moves from {lowest} down to {highest}: the two are swapped.</source>
+        <translation>{source} bewegt sich von {lowest} hinab auf {highest}: die beiden sind vertauscht.</translation>
+    </message>
+    <message>
+        <source>{source} names a chemistry “{chemistry}” that the catalogue does not hold.</source>
+        <translation>{source} nennt eine Chemie „{chemistry}“, die der Katalog nicht hat.</translation>
+    </message>
+    <message>
+        <source>{source} output</source>
+        <translation>Ausgang von {source}</translation>
+    </message>
+    <message>
+        <source>{source} plug</source>
+        <translation>Stecker von {source}</translation>
+    </message>
+    <message>
+        <source>{source} plugged in</source>
+        <translation>{source} eingesteckt</translation>
+    </message>
+    <message>
+        <source>{source} sags to {lowest}, below its cut-off of {cutoff}: its protection may switch off.</source>
+        <translation>{source} sinkt auf {lowest}, unter seine Abschaltung von {cutoff}: sein Schutz schaltet vielleicht ab.</translation>
+    </message>
+    <message>
+        <source>{source} stores {pack_energy}: above 100 Wh an airline has to approve carrying it.</source>
+        <translation>{source} fasst {pack_energy}: über 100 Wh braucht es die Zustimmung der Fluglinie, ihn mitzunehmen.</translation>
+    </message>
+    <message>
+        <source>{source} {pack|plug|lead} + to −</source>
+        <translation>{pack|Stecker|Leitung} von {source}, + zu −</translation>
+    </message>
+    <message>
+        <source>{source}'s charger ends at {charger}: it is never full, at {right}.</source>
+        <translation>Das Ladegerät von {source} endet bei {charger}: voll ist er nie, mit {right}.</translation>
+    </message>
+    <message>
+        <source>{source}'s charger gives {charger_current}; {usual} is recommended.</source>
+        <translation>Das Ladegerät von {source} gibt {charger_current}; er mag {usual}.</translation>
+    </message>
+    <message>
+        <source>{source}'s charger goes up to {charger}; its cells end at {right}.</source>
+        <translation>Das Ladegerät von {source} geht bis {charger}; die Zellen enden bei {right}.</translation>
+    </message>
+    <message>
+        <source>{source}'s {fuse} fuse carries {fuse_2} continuously; {all} is drawn through it.</source>
+        <translation>Die Sicherung von {source}, {fuse}, trägt dauernd {fuse_2}; verlangt werden {all}.</translation>
+    </message>
+    <message>
+        <source>{source}, at the slot to be tapped</source>
+        <translation>{source}, am anzuzapfenden Steckplatz</translation>
+    </message>
+    <message>
+        <source>{source}: its hold-down tight; shaken by hand it stays.</source>
+        <translation>{source}: der Niederhalter fest; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
+        <source>{source}: its strap tight; shaken by hand it stays.</source>
+        <translation>{source}: das Band fest; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
+        <source>{source}: its {fuse} fuse is larger than its {wire_area} wire carries.</source>
+        <translation>{source}: seine Sicherung {fuse} ist größer, als seine Leitung {wire_area} verträgt.</translation>
+    </message>
+    <message>
+        <source>{source}: mains is no source of this machine. Stop: a licensed person, under the local code.</source>
+        <translation>{source}: Netzspannung ist keine Quelle dieser Maschine. Halt: eine Elektrofachkraft, nach den örtlichen Vorschriften.</translation>
+    </message>
+    <message>
+        <source>{source}: screwed into its bracket; shaken by hand it stays.</source>
+        <translation>{source}: in den Halter geschraubt; von Hand geschüttelt bleibt er.</translation>
+    </message>
+    <message>
+        <source>{source}: the fuse of its circuit is not given; look in the fuse box.</source>
+        <translation>{source}: an welcher Sicherung es hängt, ist nicht gesagt; sieh im Sicherungskasten nach.</translation>
+    </message>
+    <message>
+        <source>{source}; bunching IEC 60364-5-52</source>
+        <translation>{source}; Häufung IEC 60364-5-52</translation>
+    </message>
+    <message>
+        <source>{source}; heat balance after Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
+        <translation>{source}; Wärmebilanz nach Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
+    </message>
+    <message>
+        <source>{source}; short-circuit limits IEC 60949</source>
+        <translation>{source}; Kurzschlussgrenzen IEC 60949</translation>
+    </message>
+    <message>
+        <source>{spare} more than the way needs: coil it and tie it, away from what is warm or sensitive.</source>
+        <translation>{spare} mehr, als der Weg braucht: aufwickeln und festbinden, fern von Warmem und Empfindlichem.</translation>
+    </message>
+    <message>
+        <source>{state}; meter on diode test</source>
+        <translation>{state}; Messgerät auf Diodentest</translation>
+    </message>
+    <message>
+        <source>{station_name} (Alt+{number})</source>
+        <translation>{station_name} (Alt+{number})</translation>
+    </message>
+    <message>
+        <source>{stepped} more derived from the best ones: rails merged or fed from one another, other converters, single wires thinner or thicker, as long as it helped.</source>
+        <translation>{stepped} weitere auf dem Weg von den besten aus: Schienen zusammengelegt oder auseinander gespeist, andere Wandler, einzelne Leitungen dünner oder dicker, solange es half.</translation>
+    </message>
+    <message>
+        <source>{steps} {steps|step|steps}</source>
+        <translation>{steps} {steps|Schritt|Schritte}</translation>
+    </message>
+    <message>
+        <source>{steps} {steps|step|steps} to do</source>
+        <translation>{steps} {steps|Schritt|Schritte} zu tun</translation>
+    </message>
+    <message>
+        <source>{subject} — {change}</source>
+        <translation>{subject} — {change}</translation>
+    </message>
+    <message>
+        <source>{summary} is about as good or better in mass, cost, run time and rails</source>
+        <translation>{summary} ist etwa gleich gut oder besser in Masse, Kosten, Laufzeit und Schienen</translation>
+    </message>
+    <message>
+        <source>{sun_low} – {sun_high} h of sun</source>
+        <translation>{sun_low} – {sun_high} h Sonne</translation>
+    </message>
+    <message>
+        <source>{supply} lands on {landing_sign}, {return_wire} on {landing_sign_2}.</source>
+        <translation>{supply} landet auf {landing_sign}, {return_wire} auf {landing_sign_2}.</translation>
+    </message>
+    <message>
+        <source>{supply} lands on {landing_sign}.</source>
+        <translation>{supply} landet auf {landing_sign}.</translation>
+    </message>
+    <message>
+        <source>{switch_name} is closed</source>
+        <translation>{switch_name} ist geschlossen</translation>
+    </message>
+    <message>
+        <source>{switches} switches</source>
+        <translation>{switches} Schalter</translation>
+    </message>
+    <message>
+        <source>{task}: {error}.</source>
+        <translation>{task}: {error}.</translation>
+    </message>
+    <message>
+        <source>{terminal} is {role_word} already.</source>
+        <translation>{terminal} ist schon {role_word}.</translation>
+    </message>
+    <message>
+        <source>{tesla} µT at {off}, most of it from {lead}; the Earth's field lies at {earth_tesla} µT across.</source>
+        <translation>{tesla} µT bei {off}, das meiste von {lead}; das Erdfeld liegt waagrecht bei {earth_tesla} µT.</translation>
+    </message>
+    <message>
+        <source>{there} that it came with, {needed} needed</source>
+        <translation>{there} mitgeliefert, {needed} nötig</translation>
+    </message>
+    <message>
+        <source>{thing} can no longer be slid past {other}</source>
+        <translation>{thing} lässt sich nicht mehr an {other} vorbeischieben</translation>
+    </message>
+    <message>
+        <source>{thing} comes after the last end</source>
+        <translation>{thing} kommt nach dem letzten Ende</translation>
+    </message>
+    <message>
+        <source>{thing} does not pass {opening}</source>
+        <translation>{thing} geht nicht durch {opening}</translation>
+    </message>
+    <message>
+        <source>{thing} is forgotten</source>
+        <translation>{thing} ist vergessen</translation>
+    </message>
+    <message>
+        <source>{thing} would be in the way at {opening}</source>
+        <translation>{thing} wäre bei {opening} im Weg</translation>
+    </message>
+    <message>
+        <source>{times} times a day</source>
+        <translation>{times}-mal am Tag</translation>
+    </message>
+    <message>
+        <source>{time} is no peak: that is continuous draw.</source>
+        <translation>{time} ist keine Spitze: das zieht es die ganze Zeit.</translation>
+    </message>
+    <message>
+        <source>{time}: a {coil} coil on {lowest_source} – {highest_source}.</source>
+        <translation>{time}: eine Spule für {coil} an {lowest_source} – {highest_source}.</translation>
+    </message>
+    <message>
+        <source>{title} ({state}): {value}, nothing to hold it against</source>
+        <translation>{title} ({state}): {value}, nichts zum Vergleich</translation>
+    </message>
+    <message>
+        <source>{title} ({state}): {value}, {inside|inside|outside} {window}</source>
+        <translation>{title} ({state}): {value}, {inside|innerhalb|außerhalb} von {window}</translation>
+    </message>
+    <message>
+        <source>{title} carries {carries} continuously</source>
+        <translation>{title} trägt dauernd {carries}</translation>
+    </message>
+    <message>
+        <source>{title} does not open at {current}</source>
+        <translation>{title} öffnet nicht bei {current}</translation>
+    </message>
+    <message>
+        <source>{title} opens at {current} between {when} and {when_2}</source>
+        <translation>{title} öffnet bei {current} zwischen {when} und {when_2}</translation>
+    </message>
+    <message>
+        <source>{title} was read outside its window: find out why.</source>
+        <translation>{title} lag außerhalb des Fensters: finde heraus, warum.</translation>
+    </message>
+    <message>
+        <source>{title}, back again</source>
+        <translation>{title}, wieder zurück</translation>
+    </message>
+    <message>
+        <source>{title}, {state}
+red on {red}, black on {black}</source>
+        <translation>{title}, {state}
+Rot an {red}, Schwarz an {black}</translation>
+    </message>
+    <message>
+        <source>{title}: it sets</source>
+        <translation>{title}: es härtet</translation>
+    </message>
+    <message>
+        <source>{title}: last of all</source>
+        <translation>{title}: als Allerletztes</translation>
+    </message>
+    <message>
+        <source>{title}; {left} {left|reading|readings} to take.</source>
+        <translation>{title}; {left} {left|Messung|Messungen} zu nehmen.</translation>
+    </message>
+    <message>
+        <source>{title}; {left} {left|step|steps} to do.</source>
+        <translation>{title}; {left} {left|Schritt|Schritte} zu tun.</translation>
+    </message>
+    <message>
+        <source>{to_buy} {to_buy|thing|things} to buy, {price}{some| and {unpriced} without a price|}; {at_hand} at hand.</source>
+        <translation>{to_buy} {to_buy|Ding|Dinge} zu kaufen, {price}{some| und {unpriced} ohne Preis|}; {at_hand} vorhanden.</translation>
+    </message>
+    <message>
+        <source>{together} cores in parallel: the reading is theirs together.</source>
+        <translation>{together} Adern parallel: die Messung ist ihre gemeinsame.</translation>
+    </message>
+    <message>
+        <source>{tried} packs compared that the catalogue's cells make in forms that are sold.</source>
+        <translation>{tried} Akkus verglichen, die sich aus Zellen des Katalogs in erhältlichen Formen ergeben.</translation>
+    </message>
+    <message>
+        <source>{tried} packs tried; {serving} of {count} kinds and voltages meet the mission, {front} of them worth comparing.</source>
+        <translation>{tried} Akkus versucht; {serving} aus {count} Arten und Spannungen genügen, {front} davon lohnen sich.</translation>
+    </message>
+    <message>
+        <source>{tried} whole plans proposed and studied: each battery that no other beats, with every way to size wires, set rails, separate noise and group leads.</source>
+        <translation>{tried} ganze Pläne vorgeschlagen und untersucht: jeder Akku, der sich lohnt, mit jeder Art, Leitungen zu bemessen, Schienen einzustellen, Störungen fernzuhalten und Zuleitungen zu bündeln.</translation>
+    </message>
+    <message>
+        <source>{tube} does both.</source>
+        <translation>{tube} tut beides.</translation>
+    </message>
+    <message>
+        <source>{tube}, cut {cut}</source>
+        <translation>{tube}, Zuschnitt {cut}</translation>
+    </message>
+    <message>
+        <source>{types} is expected, not {value}</source>
+        <translation>{types} wird erwartet, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{type}: {mating_cycles} matings. Worn contacts heat up and weld.</source>
+        <translation>{type}: {mating_cycles} Steckungen. Abgenutzte Kontakte werden warm und verschweißen.</translation>
+    </message>
+    <message>
+        <source>{unfed_load} {unfed_load|load is|loads are} not wired: press Propose (Ctrl+Enter).</source>
+        <translation>{unfed_load} {unfed_load|Verbraucher ist|Verbraucher sind} nicht verdrahtet: drücke Vorschlagen (Strg+Enter).</translation>
+    </message>
+    <message>
+        <source>{used} × {cut} of {tube}, one on each core, at {part}.</source>
+        <translation>{used} × {cut} von {tube}, je eines auf jede Ader, an {part}.</translation>
+    </message>
+    <message>
+        <source>{value_text}: nothing to hold it against.</source>
+        <translation>{value_text}: nichts, woran es zu messen wäre.</translation>
+    </message>
+    <message>
+        <source>{value} and {value_2} share a return: {lift} of ground shift now.</source>
+        <translation>{value} und {value_2} teilen eine Rückleitung: jetzt {lift} Masseversatz.</translation>
+    </message>
+    <message>
+        <source>{value}, needs {window}</source>
+        <translation>{value}, nötig {window}</translation>
+    </message>
+    <message>
+        <source>{volts} full</source>
+        <translation>{volts} voll</translation>
+    </message>
+    <message>
+        <source>{volts} now; out and back wires meet here.</source>
+        <translation>jetzt {volts}; Hin- und Rückleitungen treffen sich hier.</translation>
+    </message>
+    <message>
+        <source>{volts} rail{always|, always on|}</source>
+        <translation>{volts}-Schiene{always|, immer an|}</translation>
+    </message>
+    <message>
+        <source>{volts} through {ohm}: {peak} at the first instant.</source>
+        <translation>{volts} durch {ohm}: {peak} im ersten Augenblick.</translation>
+    </message>
+    <message>
+        <source>{volts} ÷ (source {source} + fuse {fuse_resistance} + 2 × {length} × {ohm_per_m} mΩ/m) = {current}</source>
+        <translation>{volts} ÷ (Quelle {source} + Sicherung {fuse_resistance} + 2 × {length} × {ohm_per_m} mΩ/m) = {current}</translation>
+    </message>
+    <message>
+        <source>{volts} ÷ {loop} = {peak} at first into {farad}, {loop} × {farad} = {time} long.</source>
+        <translation>{volts} ÷ {loop} = {peak} anfangs in {farad}, {loop} × {farad} = {time} lang.</translation>
+    </message>
+    <message>
+        <source>{volts} ÷ {resistor} = {peak} at the first instant, {first_instant}.</source>
+        <translation>{volts} ÷ {resistor} = {peak} im ersten Augenblick, {first_instant}.</translation>
+    </message>
+    <message>
+        <source>{volts}, no servo</source>
+        <translation>{volts}, kein Servo</translation>
+    </message>
+    <message>
+        <source>{volts}, {amps}</source>
+        <translation>{volts}, {amps}</translation>
+    </message>
+    <message>
+        <source>{wanted} apart, on threaded rod</source>
+        <translation>{wanted} Abstand, auf Gewindestange</translation>
+    </message>
+    <message>
+        <source>{wanted} × {hold_word}, no more than {apart} between</source>
+        <translation>{wanted} × {hold_word}, höchstens {apart} dazwischen</translation>
+    </message>
+    <message>
+        <source>{warm} by the catalogue's typical prices; {unpriced} without one.</source>
+        <translation>{warm} nach den üblichen Preisen des Katalogs; {unpriced} ohne Preis.</translation>
+    </message>
+    <message>
+        <source>{warm} of {limit}</source>
+        <translation>{warm} von {limit}</translation>
+    </message>
+    <message>
+        <source>{ways} × {length} × {ohm_per_m} mΩ/m{warm} = {copper}, the copper at {drop_copper}</source>
+        <translation>{ways} × {length} × {ohm_per_m} mΩ/m{warm} = {copper}, das Kupfer bei {drop_copper}</translation>
+    </message>
+    <message>
+        <source>{where}: {drill}</source>
+        <translation>{where}: {drill}</translation>
+    </message>
+    <message>
+        <source>{where}: {drill}, for the {takes}</source>
+        <translation>{where}: {drill}, für die {takes}</translation>
+    </message>
+    <message>
+        <source>{whole}: path {length}, cut {cut}</source>
+        <translation>{whole}: Weg {length}, abzulängen {cut}</translation>
+    </message>
+    <message>
+        <source>{who}: {type} ({typical} typical, {peak} peak; derated {rated}).</source>
+        <translation>{who}: {type} ({typical} üblich, {peak} Spitze; zugetraut werden {rated}).</translation>
+    </message>
+    <message>
+        <source>{wire_area} in PVC carries {carries} in {hottest}.</source>
+        <translation>{wire_area} in PVC trägt {carries} bei {hottest}.</translation>
+    </message>
+    <message>
+        <source>{wire_heat} heat in wires</source>
+        <translation>{wire_heat} Wärme in Leitungen</translation>
+    </message>
+    <message>
+        <source>{wires_words} in one joint, {kind}</source>
+        <translation>{wires_words} in einer Verbindung, {kind}</translation>
+    </message>
+    <message>
+        <source>{wires} wires, {bared} across bared and {over} over their insulation.</source>
+        <translation>{wires} Drähte, {bared} breit abisoliert und {over} über ihrer Isolierung.</translation>
+    </message>
+    <message>
+        <source>{wires} {count|runs|run} through the bare {opening} in metal: its edge cuts into {count|it|them}.</source>
+        <translation>{wires} {count|läuft|laufen} durch blankes Metall, Öffnung {opening}: die Kante schneidet in {count|das|die}.</translation>
+    </message>
+    <message>
+        <source>{wires} {wires|wire|wires}</source>
+        <translation>{wires} {wires|Draht|Drähte}</translation>
+    </message>
+    <message>
+        <source>{wires} {wires|wire|wires} and {more} more</source>
+        <translation>{wires} {wires|Draht|Drähte} und {more} weitere</translation>
+    </message>
+    <message>
+        <source>{wires} {wires|wire|wires} of {outer} outside, packed.</source>
+        <translation>{wires} {wires|Ader|Adern} von {outer} außen, gepackt.</translation>
+    </message>
+    <message>
+        <source>{wire} and {colour}. Choose another size</source>
+        <translation>{wire} und {colour}. Wähle eine andere Größe</translation>
+    </message>
+    <message>
+        <source>{wire} goes on as {wire_2} there: a thinner wire begins with a fuse.</source>
+        <translation>{wire} geht dort als {wire_2} weiter: Ein dünnerer Draht beginnt mit einer Sicherung.</translation>
+    </message>
+    <message>
+        <source>{wire} is damaged</source>
+        <translation>{wire} nimmt Schaden</translation>
+    </message>
+    <message>
+        <source>{wire} {insulation}: conductor {conductor}, over insulation {outer}</source>
+        <translation>{wire} {insulation}: Leiter {conductor}, über der Isolierung {outer}</translation>
+    </message>
+    <message>
+        <source>{wire}{terminated|, a resistor at both ends|}</source>
+        <translation>{wire}{terminated|, Widerstand an beiden Enden|}</translation>
+    </message>
+    <message>
+        <source>{words} on {part}</source>
+        <translation>{words} auf {part}</translation>
+    </message>
+    <message>
+        <source>{words} switch</source>
+        <translation>Schalter {words}</translation>
+    </message>
+    <message>
+        <source>{words}, nothing on the output</source>
+        <translation>{words}, nichts am Ausgang</translation>
+    </message>
+    <message>
+        <source>{words}: ways drawn through it meet it there.</source>
+        <translation>{words}: Wege, die hindurch gezeichnet sind, treffen dort darauf.</translation>
+    </message>
+    <message>
+        <source>{words}; or add a module that does to Parts</source>
+        <translation>{words}; oder einen Wandler, der es kann, bei den Teilen eintragen</translation>
+    </message>
+    <message>
+        <source>{word} not measured yet</source>
+        <translation>{word}, noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>{word}, for an opening of {cutout}</source>
+        <translation>{word}, für eine Öffnung von {cutout}</translation>
+    </message>
+    <message>
+        <source>{worth} plans worth comparing, of {count} without a danger</source>
+        <translation>{worth} lohnende Pläne, von {count} ohne Gefahr</translation>
+    </message>
+    <message>
+        <source>{wrong}; a name with a comma stands in quotes</source>
+        <translation>{wrong}; ein Name mit Komma steht in Anführungszeichen</translation>
     </message>
     <message>
         <source>{} AWG lead</source>
@@ -16424,10 +17850,6 @@ schwarz an %2
     <message>
         <source>{} Ah</source>
         <translation>{} Ah</translation>
-    </message>
-    <message>
-        <source>{} K on {}</source>
-        <translation>{} K auf {}</translation>
     </message>
     <message>
         <source>{} V AGM block</source>
@@ -16458,720 +17880,12 @@ schwarz an %2
         <translation>Widerstand {} W und Taster</translation>
     </message>
     <message>
-        <source>{} a day, {} of the day's {}</source>
-        <translation>{} am Tag, {} der {} des Tages</translation>
-    </message>
-    <message>
-        <source>{} across, {} high</source>
-        <translation>{} breit, {} hoch</translation>
-    </message>
-    <message>
-        <source>{} allows ≤ {} ÷ {} = {}</source>
-        <translation>{} erlaubt ≤ {} ÷ {} = {}</translation>
-    </message>
-    <message>
-        <source>{} alone</source>
-        <translation>{} allein</translation>
-    </message>
-    <message>
-        <source>{} alone in {}, × {} with {} cores together.</source>
-        <translation>{} allein bei {}, × {} mit {} Adern zusammen.</translation>
-    </message>
-    <message>
-        <source>{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near as there is one.</source>
-        <translation>{} allein: {} beginnt am Abgriff. Unter eine Schraube des Rahmens, blankes Metall, so nah es eine gibt.</translation>
-    </message>
-    <message>
-        <source>{} and fit the holder for the {} fuse there.</source>
-        <translation>{} und setze dort den Halter für die Sicherung {} ein.</translation>
-    </message>
-    <message>
-        <source>{} and solder the fuse in by its own leads.</source>
-        <translation>{} und löte die Sicherung mit ihren eigenen Drähten ein.</translation>
-    </message>
-    <message>
-        <source>{} and {}</source>
-        <translation>{} und {}</translation>
-    </message>
-    <message>
-        <source>{} and {} are joined: one has {} of its capacity left, the other {}.</source>
-        <translation>{} und {} sind verbunden: der eine hat noch {} seiner Kapazität, der andere {}.</translation>
-    </message>
-    <message>
-        <source>{} and {} are joined: {} beside {}.</source>
-        <translation>{} und {} sind verbunden: {} neben {}.</translation>
-    </message>
-    <message>
-        <source>{} and {} are joined: {} cells in series beside {}.</source>
-        <translation>{} und {} sind verbunden: {} Zellen in Reihe neben {}.</translation>
-    </message>
-    <message>
-        <source>{} and {} both feed {}: the higher one carries all.</source>
-        <translation>{} und {} speisen beide {}: der höhere trägt alles.</translation>
-    </message>
-    <message>
-        <source>{} and {} have plugs of one kind at {} and {}: one fits the other's socket.</source>
-        <translation>{} und {} haben Stecker einer Art bei {} und {}: der eine passt in die Buchse des anderen.</translation>
-    </message>
-    <message>
-        <source>{} and {} more</source>
-        <translation>{} und {} weitere</translation>
-    </message>
-    <message>
-        <source>{} and {} share a return: {} of ground shift now.</source>
-        <translation>{} und {} teilen eine Rückleitung: jetzt {} Masseversatz.</translation>
-    </message>
-    <message>
-        <source>{} apart, on threaded rod</source>
-        <translation>{} Abstand, auf Gewindestange</translation>
-    </message>
-    <message>
-        <source>{} as said, a fifth either way, and its lead.</source>
-        <translation>{} wie gesagt, ein Fünftel hin oder her, und seine Leitung.</translation>
-    </message>
-    <message>
-        <source>{} at 1:{}</source>
-        <translation>{} bei 1:{}</translation>
-    </message>
-    <message>
-        <source>{} at rest, {} inside</source>
-        <translation>{} in Ruhe, {} innen</translation>
-    </message>
-    <message>
-        <source>{} at {}</source>
-        <translation>{} bei {}</translation>
-    </message>
-    <message>
-        <source>{} at {} instead of {} takes {} less wire.</source>
-        <translation>{} bei {} statt {} braucht {} weniger Draht.</translation>
-    </message>
-    <message>
-        <source>{} at {}, about {} of heat.</source>
-        <translation>{} bei {}, etwa {} Wärme.</translation>
-    </message>
-    <message>
-        <source>{} between</source>
-        <translation>{} dazwischen</translation>
-    </message>
-    <message>
-        <source>{} between {}</source>
-        <translation>{} zwischen {}</translation>
-    </message>
-    <message>
-        <source>{} browns out in {}, from {} charge down.</source>
-        <translation>{} bekommt in {} zu wenig, von {} Ladung abwärts.</translation>
-    </message>
-    <message>
-        <source>{} browns out: {} at its terminals, {} needed ({}).</source>
-        <translation>{} hat Unterspannung: {} an den Klemmen, {} nötig ({}).</translation>
-    </message>
-    <message>
-        <source>{} by the catalogue's typical prices; {} without one.</source>
-        <translation>{} nach den üblichen Preisen des Katalogs; {} ohne Preis.</translation>
-    </message>
-    <message>
-        <source>{} by the template, which prints at its true size</source>
-        <translation>{} nach der Schablone, die in wahrer Größe gedruckt wird</translation>
-    </message>
-    <message>
-        <source>{} can be exposed to {} and is rated for {}.</source>
-        <translation>{} kann {} sehen und verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{} cannot be inside itself.</source>
-        <translation>{} kann nicht in sich selbst sein.</translation>
-    </message>
-    <message>
-        <source>{} cannot be set to {}: it makes {} – {}.</source>
-        <translation>{} lässt sich nicht auf {} einstellen: er macht {} – {}.</translation>
-    </message>
-    <message>
-        <source>{} cannot hold {} on an empty pack: {} in less {} leaves {}.</source>
-        <translation>{} kann {} mit leerem Akku nicht halten: {} Eingang weniger {} lässt {}.</translation>
-    </message>
-    <message>
-        <source>{} cannot supply the current of {}: it folds back and restarts.</source>
-        <translation>{} kann nicht geben, was {} verlangt: es knickt ein und startet wieder.</translation>
-    </message>
-    <message>
-        <source>{} carries {} continuously</source>
-        <translation>{} trägt dauernd {}</translation>
-    </message>
-    <message>
-        <source>{} carries {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
-        <translation>{} führt {}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
-    </message>
-    <message>
-        <source>{} cells make {}, not {}; say how many in series, such as {}S</source>
-        <translation>{} Zellen ergeben {}, nicht {}; sag, wie viele in Reihe, etwa {}S</translation>
-    </message>
-    <message>
-        <source>{} cells under {} headings: is a decimal comma taken for the end of a cell? Write 12.5, or put quotation marks round it.</source>
-        <translation>{} Zellen unter {} Überschriften: wurde ein Dezimalkomma als Ende einer Zelle gelesen? 12.5 schreiben oder in Anführungszeichen setzen.</translation>
-    </message>
-    <message>
-        <source>{} charges {} in air down to {}: below 0 °C lithium plating damages the cells.</source>
-        <translation>{} lädt {} in Luft bis hinab auf {}: unter 0 °C scheidet sich Lithium ab.</translation>
-    </message>
-    <message>
-        <source>{} charges {} with {}; its charger gives {}.</source>
-        <translation>{} lädt {} mit {}; das Ladegerät gibt {}.</translation>
-    </message>
-    <message>
-        <source>{} charges {} with {}; {} is recommended.</source>
-        <translation>{} lädt {} mit {}; er mag {}.</translation>
-    </message>
-    <message>
-        <source>{} circles packed: {} across</source>
-        <translation>{} Kreise gepackt: {} weit</translation>
-    </message>
-    <message>
-        <source>{} circuits together: × {}</source>
-        <translation>{} Stromkreise zusammen: × {}</translation>
-    </message>
-    <message>
-        <source>{} closes round {}, and the lead is {} thick.</source>
-        <translation>{} schließt um {}, und die Leitung ist {} dick.</translation>
-    </message>
-    <message>
-        <source>{} comes after the last end</source>
-        <translation>{} kommt nach dem letzten Ende</translation>
-    </message>
-    <message>
-        <source>{} continuously of {}; peak {}</source>
-        <translation>{} dauernd von {}; Spitze {}</translation>
-    </message>
-    <message>
-        <source>{} continuously, peak {}{}</source>
-        <translation>{} dauernd, Spitze {}{}</translation>
-    </message>
-    <message>
-        <source>{} continuously, {} for {}; the wire carries {}.</source>
-        <translation>{} dauernd, {} für {}; die Leitung trägt {}.</translation>
-    </message>
-    <message>
-        <source>{} cores in parallel: the reading is theirs together.</source>
-        <translation>{} Adern parallel: die Messung ist ihre gemeinsame.</translation>
-    </message>
-    <message>
-        <source>{} coupled, beside {}</source>
-        <translation>{} koppeln, neben {}</translation>
-    </message>
-    <message>
-        <source>{} dB at {} kHz, resonant at {} Hz{}</source>
-        <translation>{} dB bei {} kHz, Resonanz bei {} Hz{}</translation>
-    </message>
-    <message>
-        <source>{} day</source>
-        <translation>{} Tag</translation>
-    </message>
-    <message>
-        <source>{} days</source>
-        <translation>{} Tage</translation>
-    </message>
-    <message>
-        <source>{} does both.</source>
-        <translation>{} tut beides.</translation>
-    </message>
-    <message>
-        <source>{} does not fit the format</source>
-        <translation>{} passt nicht zum Format</translation>
-    </message>
-    <message>
-        <source>{} does not go into the slot of {}, which is for {}.</source>
-        <translation>{} passt nicht in den Steckplatz von {}, der für {} ist.</translation>
-    </message>
-    <message>
-        <source>{} does not open at {}</source>
-        <translation>{} öffnet nicht bei {}</translation>
-    </message>
-    <message>
-        <source>{} does not run empty: its current at any instant is the limit.</source>
-        <translation>{} wird nicht leer: es zählt, was in einem Augenblick verlangt wird.</translation>
-    </message>
-    <message>
-        <source>{} draws {} for a moment: leads of its own from the battery, without a fuse unless its maker has one. Is that figure right?</source>
-        <translation>{} zieht kurzzeitig {}: eigene Leitungen von der Batterie, ohne Sicherung, sofern der Hersteller keine vorsieht. Stimmt dieser Wert?</translation>
-    </message>
-    <message>
-        <source>{} draws {} when it stalls, and its {} fuse does not open on that.</source>
-        <translation>{} zieht blockiert {}, und die Sicherung {} öffnet dabei nicht.</translation>
-    </message>
-    <message>
-        <source>{} drops {} ({})</source>
-        <translation>{}: Spannungsfall {} ({})</translation>
-    </message>
-    <message>
-        <source>{} drops {} ({}), limit {}.</source>
-        <translation>{}: Spannungsfall {} ({}), Grenze {}.</translation>
-    </message>
-    <message>
-        <source>{} empty, {} nominal, {} full, {} charging</source>
-        <translation>{} leer, {} Nennwert, {} voll, {} beim Laden</translation>
-    </message>
-    <message>
-        <source>{} ends at {} twice: it joins nothing.</source>
-        <translation>{} endet zweimal bei {}: es verbindet nichts.</translation>
-    </message>
-    <message>
-        <source>{} expanded ≥ 1.1 × {} it must pass</source>
-        <translation>{} weit ≥ 1,1 × {}, die er durchlassen muss</translation>
-    </message>
-    <message>
-        <source>{} fed from {}</source>
-        <translation>{} gespeist von {}</translation>
-    </message>
-    <message>
-        <source>{} feeds nothing.</source>
-        <translation>{} speist nichts.</translation>
-    </message>
-    <message>
-        <source>{} feeds run</source>
-        <translation>{} Zuleitungen laufen</translation>
-    </message>
-    <message>
-        <source>{} feeds what disturbs, past the aerial at {}: lead it another way, or twist the pair and cross at right angles.</source>
-        <translation>{} speist, was stört, vorbei an der Antenne bei {}: führe sie anders, oder verdrille das Paar und kreuze rechtwinklig.</translation>
-    </message>
-    <message>
-        <source>{} fill {} of {}</source>
-        <translation>{} füllen {} von {}</translation>
-    </message>
-    <message>
-        <source>{} fires as soon as there is power: nothing is between.</source>
-        <translation>{} zündet, sobald Strom da ist: Nichts ist dazwischen.</translation>
-    </message>
-    <message>
-        <source>{} flies without a fuse, by your school: a short there draws {} until something burns.</source>
-        <translation>{} fliegt nach deiner Schule ungesichert: ein Kurzschluss dort zieht {}, bis etwas brennt.</translation>
-    </message>
-    <message>
-        <source>{} flows, no fuse opens, the wire goes to {}.</source>
-        <translation>{} fließen, keine Sicherung öffnet, die Leitung geht auf {}.</translation>
-    </message>
-    <message>
-        <source>{} flows, with the wires at their working temperature{}.</source>
-        <translation>{} fließen, die Leitungen so warm, wie sie waren{}.</translation>
-    </message>
-    <message>
-        <source>{} flows; the wire reaches {} before the fuse opens in {}.</source>
-        <translation>{} fließen; die Leitung erreicht {}, ehe die Sicherung in {} öffnet.</translation>
-    </message>
-    <message>
-        <source>{} flows; the {} does not open, the wire reaches {}: {}</source>
-        <translation>{} fließen; die {} löst nicht aus, der Draht erreicht {}: {}</translation>
-    </message>
-    <message>
-        <source>{} flows; the {} opens within {}, the wire reaches {}: {}</source>
-        <translation>{} fließen; die {} löst innerhalb von {} aus, der Draht erreicht {}: {}</translation>
-    </message>
-    <message>
-        <source>{} flows; {} opens within {}, the wire reaches {}.</source>
-        <translation>{} fließen; {} öffnet innerhalb von {}, die Leitung erreicht {}.</translation>
-    </message>
-    <message>
-        <source>{} for {}</source>
-        <translation>{} für {}</translation>
-    </message>
-    <message>
-        <source>{} for {}{}</source>
-        <translation>{} für {}{}</translation>
-    </message>
-    <message>
-        <source>{} from {}</source>
-        <translation>{} von {}</translation>
-    </message>
-    <message>
-        <source>{} fused leads begin in a {}, not in a holder each.</source>
-        <translation>{} gesicherte Leitungen beginnen in {}, nicht jede in einem Halter.</translation>
-    </message>
-    <message>
-        <source>{} gives {} at the most; the pack it charges feeds far more back through this lead.</source>
-        <translation>{} gibt höchstens {}; was es lädt, gibt weit mehr, rückwärts durch diese Leitung.</translation>
-    </message>
-    <message>
-        <source>{} gives {} continuously; the plan draws {}.</source>
-        <translation>{} gibt dauernd {}; der Plan verlangt {}.</translation>
-    </message>
-    <message>
-        <source>{} goes into current limit for a moment ({}): what it feeds starts slower.</source>
-        <translation>{} begrenzt einen Augenblick lang ({}): was dort anläuft, läuft langsamer an.</translation>
-    </message>
-    <message>
-        <source>{} goes on as {} there: a thinner wire begins with a fuse.</source>
-        <translation>{} geht dort als {} weiter: Ein dünnerer Draht beginnt mit einer Sicherung.</translation>
-    </message>
-    <message>
-        <source>{} goes through the {} in the wall of {}, which it does not pass.</source>
-        <translation>{} führt durch {} in der Wand von {}, an der sie nicht vorbeikommt.</translation>
-    </message>
-    <message>
-        <source>{} has a cell that holds {} of the others: it is empty first and can be reversed.</source>
-        <translation>{} hat eine Zelle, die nur {} der anderen fasst: sie ist zuerst leer und kann umgepolt werden.</translation>
-    </message>
-    <message>
-        <source>{} has a coil of {} and is connected to {} of {}: it {}.</source>
-        <translation>{} hat eine Spule für {} und hängt an {} von {}: sie {}.</translation>
-    </message>
-    <message>
-        <source>{} has a length of zero: measure the path and type it.</source>
-        <translation>{} hat die Länge null: miss den Weg und tippe sie.</translation>
-    </message>
-    <message>
-        <source>{} has a live case, and {} is in a metal body: film or tube between them.</source>
-        <translation>{} hat ein Gehäuse unter Spannung, und {} steht in Metall: Folie oder Schlauch dazwischen.</translation>
-    </message>
-    <message>
-        <source>{} has a plug of {} at both ends, and the {} passes {}.</source>
-        <translation>{} hat an beiden Enden einen Stecker von {}; durch {} passen {}.</translation>
-    </message>
-    <message>
-        <source>{} has ends of its own and no joint is chosen there.</source>
-        <translation>{} hat eigene Enden, und dort ist keine Verbindung gewählt.</translation>
-    </message>
-    <message>
-        <source>{} has no fuse.</source>
-        <translation>{} hat keine Sicherung.</translation>
-    </message>
-    <message>
-        <source>{} has no fuse; the module's own limit keeps the wire whole.</source>
-        <translation>{} hat keine Sicherung; die Grenze des Wandlers bewahrt die Leitung.</translation>
-    </message>
-    <message>
-        <source>{} has no fuse; the supply's own limit keeps the wire whole.</source>
-        <translation>{} hat keine Sicherung; die Grenze des Netzteils selbst hält den Draht heil.</translation>
-    </message>
-    <message>
-        <source>{} has no voltage that suits all: {} needs at least {}, {} at most {}.</source>
-        <translation>{} hat keine Spannung, die allen passt: {} will mindestens {}, {} höchstens {}.</translation>
-    </message>
-    <message>
-        <source>{} has no voltage: say it, such as 12 V.</source>
-        <translation>{} hat keine Spannung: sag sie, etwa 12 V.</translation>
-    </message>
-    <message>
-        <source>{} has no wire chosen.</source>
-        <translation>{} hat keine Leitung gewählt.</translation>
-    </message>
-    <message>
-        <source>{} here{} = {}</source>
-        <translation>{} hier{} = {}</translation>
-    </message>
-    <message>
-        <source>{} here{} = {} of the {} printed on it</source>
-        <translation>{} hier{} = {} der aufgedruckten {}</translation>
-    </message>
-    <message>
-        <source>{} in PVC carries {} in {}.</source>
-        <translation>{} in PVC trägt {} bei {}.</translation>
-    </message>
-    <message>
-        <source>{} in one joint, {}</source>
-        <translation>{} in einer Verbindung, {}</translation>
-    </message>
-    <message>
-        <source>{} in series × {} in parallel of: {}.</source>
-        <translation>{} in Reihe × {} parallel aus: {}.</translation>
-    </message>
-    <message>
-        <source>{} in the one-second peak; its cells are rated for {}</source>
-        <translation>{} in der stärksten Sekunde; seine Zellen vertragen {}</translation>
-    </message>
-    <message>
-        <source>{} in the plan: mend before anything is cut.</source>
-        <translation>{} im Plan: beheben, bevor etwas geschnitten wird.</translation>
-    </message>
-    <message>
-        <source>{} is a forked barrel lead: it carries {}; {} is drawn.</source>
-        <translation>{} ist eine gegabelte Hohlsteckerleitung: sie trägt {}, verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{} is a starter and has no fuse, as is usual: keep its lead short, sleeved and tied.</source>
-        <translation>{} ist ein Anlasser und hat wie alle Anlasser keine Sicherung: Leitung kurz halten, ummanteln und festbinden.</translation>
-    </message>
-    <message>
-        <source>{} is about as good or better in mass, cost, run time and rails</source>
-        <translation>{} ist etwa gleich gut oder besser in Masse, Kosten, Laufzeit und Schienen</translation>
-    </message>
-    <message>
-        <source>{} is below the minimum voltage, {}</source>
-        <translation>{} liegt unter der kleinsten Spannung, {}</translation>
-    </message>
-    <message>
-        <source>{} is bent to a radius of {} at {}; {} thick, it needs {}.</source>
-        <translation>{0} ist bei {2} auf {1} innen gebogen; {3} Dicke verlangen {4}.</translation>
-    </message>
-    <message>
-        <source>{} is closed</source>
-        <translation>{} ist geschlossen</translation>
-    </message>
-    <message>
-        <source>{} is dissipated in {}: its temperature follows from its size, which is not given.</source>
-        <translation>{} gehen in {} verloren: wie warm es dort wird, folgt aus der Größe, die niemand gesagt hat.</translation>
-    </message>
-    <message>
-        <source>{} is empty before the day is over: it lasts {}.</source>
-        <translation>{} ist leer, ehe der Tag um ist: er hält {}.</translation>
-    </message>
-    <message>
-        <source>{} is expected, not {}</source>
-        <translation>{} wird erwartet, nicht {}</translation>
-    </message>
-    <message>
-        <source>{} is fed by {} sources at one input: they drive each other. Keep one.</source>
-        <translation>{} wird {}-fach gespeist: zwei Quellen an einem Eingang kämpfen. Behalte eine.</translation>
-    </message>
-    <message>
-        <source>{} is fed from {}, through {}: a loop has no source.</source>
-        <translation>{} wird von {} gespeist, über {}: ein Ring hat keine Quelle.</translation>
-    </message>
-    <message>
-        <source>{} is fed up to {} and is rated for {}.</source>
-        <translation>{} wird mit bis zu {} gespeist und verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{} is fed up to {} of its {}: {} margin, 25 % recommended.</source>
-        <translation>{} wird mit bis zu {} von seinen {} gespeist: {} Reserve, gewünscht 25 %.</translation>
-    </message>
-    <message>
-        <source>{} is fed {} at the lowest and needs {}: it locks out.</source>
-        <translation>{} bekommt nur {} und will {}: er schaltet ab.</translation>
-    </message>
-    <message>
-        <source>{} is forgotten</source>
-        <translation>{} ist vergessen</translation>
-    </message>
-    <message>
-        <source>{} is in a place that is not on the machine.</source>
-        <translation>{} steht an einem Ort, den die Maschine nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} is in no body.</source>
-        <translation>{} liegt in keinem Gehäuse.</translation>
-    </message>
-    <message>
-        <source>{} is in {}.</source>
-        <translation>{} liegt in {}.</translation>
-    </message>
-    <message>
-        <source>{} is inside {} already.</source>
-        <translation>{} ist schon in {}.</translation>
-    </message>
-    <message>
-        <source>{} is joined to {} without a charger between them.</source>
-        <translation>{} ist mit {} verbunden, ohne Ladegerät dazwischen.</translation>
-    </message>
-    <message>
-        <source>{} is knotted at {}: {}.</source>
-        <translation>{} ist bei {} geknotet: {}.</translation>
-    </message>
-    <message>
-        <source>{} is made for {} only</source>
-        <translation>{} ist nur für {} gemacht</translation>
-    </message>
-    <message>
-        <source>{} is more than any wire here carries.</source>
-        <translation>{} ist mehr, als irgendein Draht trägt.</translation>
-    </message>
-    <message>
-        <source>{} is more than it gives continuously</source>
-        <translation>{} ist mehr, als er dauernd gibt</translation>
-    </message>
-    <message>
-        <source>{} is more than this pack can deliver: {} into a short</source>
-        <translation>{} ist mehr, als dieser Akku drücken kann: {} in einen Kurzschluss</translation>
-    </message>
-    <message>
-        <source>{} is newer than this program reads (up to {}); nothing was changed</source>
-        <translation>{} ist neuer, als dieses Programm liest (bis {}); nichts wurde geändert</translation>
-    </message>
-    <message>
-        <source>{} is no peak: that is continuous draw.</source>
-        <translation>{} ist keine Spitze: das zieht es die ganze Zeit.</translation>
-    </message>
-    <message>
-        <source>{} is no voltage of {} cells of {} in series</source>
-        <translation>{} ist keine Spannung von {} Zellen {} in Reihe</translation>
-    </message>
-    <message>
-        <source>{} is not a rail</source>
-        <translation>{} ist keine Schiene</translation>
-    </message>
-    <message>
-        <source>{} is not a rail that is fed</source>
-        <translation>{} ist keine Schiene, die gespeist wird</translation>
-    </message>
-    <message>
-        <source>{} is not connected to a source</source>
-        <translation>{} hängt an keiner Quelle</translation>
-    </message>
-    <message>
-        <source>{} is not fed from any source. Propose wires it.</source>
-        <translation>{} wird von keiner Quelle gespeist. Vorschlagen verdrahtet es.</translation>
-    </message>
-    <message>
-        <source>{} is not made for {}: nearest are {}</source>
-        <translation>{} wird nicht für {} gemacht: am nächsten sind {}</translation>
-    </message>
-    <message>
-        <source>{} is not rated for the current that flows continuously.</source>
-        <translation>{} ist nicht für den Dauerstrom ausgelegt.</translation>
-    </message>
-    <message>
-        <source>{} is not rated for the peak.</source>
-        <translation>{} ist nicht für die Spitze ausgelegt.</translation>
-    </message>
-    <message>
-        <source>{} is of plain wires, and said to be in a sheath.</source>
-        <translation>{} besteht aus einzelnen Drähten und soll in einem Mantel liegen.</translation>
-    </message>
-    <message>
-        <source>{} is of solid wire and moves at {}: it breaks there.</source>
-        <translation>{} ist aus Volldraht und bewegt sich bei {}: Dort bricht er.</translation>
-    </message>
-    <message>
-        <source>{} is pinned to ways that do not join its two ends one after the other.</source>
-        <translation>{} ist an Wege geheftet, die ihre beiden Enden nicht nacheinander verbinden.</translation>
-    </message>
-    <message>
-        <source>{} is rated for {}; the wire conducts heat into its terminal.</source>
-        <translation>{} verträgt {}; die Leitung bringt ihre Wärme dorthin, wo sie endet.</translation>
-    </message>
-    <message>
-        <source>{} is rated for {}; {} is drawn continuously.</source>
-        <translation>{} gibt {}; dauernd verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{} is said to be sealed and has vents: it is one or the other.</source>
-        <translation>{} soll abgedichtet sein und hat Luftlöcher: nur eines davon geht.</translation>
-    </message>
-    <message>
-        <source>{} is said to be {} across, and its wires are {} together.</source>
-        <translation>{} soll {} dick sein, und ihre Adern sind zusammen {}.</translation>
-    </message>
-    <message>
-        <source>{} is sealed and gets {} K warmer in use: as it cools it draws moisture in.</source>
-        <translation>{} ist abgedichtet und wird bei der Arbeit {} K wärmer: beim Abkühlen zieht er Feuchte ein.</translation>
-    </message>
-    <message>
-        <source>{} is sealed, but the {} lets water in.</source>
-        <translation>{} ist abgedichtet, und {} lässt Wasser ein.</translation>
-    </message>
-    <message>
-        <source>{} is sensitive and returns through the frame, which carries the noise of every other load.</source>
-        <translation>{} ist empfindlich und kehrt über den Rahmen zurück, mit den Störungen aller anderen.</translation>
-    </message>
-    <message>
-        <source>{} is set to {}, {} than {} {}: window {} – {}.</source>
-        <translation>{} ist auf {} eingestellt, {} als {} {}: Fenster {} – {}.</translation>
-    </message>
-    <message>
-        <source>{} is set to {}. Everything from 60 V DC up is outside this tool.</source>
-        <translation>{} ist auf {} eingestellt. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs.</translation>
-    </message>
-    <message>
-        <source>{} is stuck down and needs access: keep {} free of adhesive.</source>
-        <translation>{} ist festgeklebt und soll erreichbar sein: {} bleiben frei vom Kleber.</translation>
-    </message>
-    <message>
-        <source>{} is the wrong kind of value</source>
-        <translation>{} ist die falsche Art von Wert</translation>
-    </message>
-    <message>
-        <source>{} is thinner than the upstream {} fuse protects, and has no fuse of its own.</source>
-        <translation>{} ist dünner, als die Sicherung {} davor schützt, und hat keine eigene.</translation>
-    </message>
-    <message>
-        <source>{} is vital, and {} can stop it alone.</source>
-        <translation>{} ist kritisch, und {} allein kann ihn ausfallen lassen.</translation>
-    </message>
-    <message>
-        <source>{} is wet, and the {} there lets water in along the wires.</source>
-        <translation>Bei {} ist es nass, und {} dort lässt Wasser an den Drähten entlang.</translation>
-    </message>
-    <message>
-        <source>{} is worn: {} of its capacity, {} × its resistance.</source>
-        <translation>{} ist verbraucht: {} seiner Kapazität, {} × seines Widerstands.</translation>
-    </message>
-    <message>
-        <source>{} is {} already.</source>
-        <translation>{} ist schon {}.</translation>
-    </message>
-    <message>
-        <source>{} is {} and cannot be charged, yet {} charges it.</source>
-        <translation>{} ist {} und lässt sich nicht laden, doch {} lädt ihn.</translation>
-    </message>
-    <message>
-        <source>{} is {} and has a charger; such cells cannot be charged.</source>
-        <translation>{} ist {} und hat ein Ladegerät; solche Zellen lassen sich nicht laden.</translation>
-    </message>
-    <message>
-        <source>{} is {} long; a {} goes {}.</source>
-        <translation>{} ist {} lang; {} geht {}.</translation>
-    </message>
-    <message>
-        <source>{} is {}: {} – {}</source>
-        <translation>{} ist {}: {} – {}</translation>
-    </message>
-    <message>
-        <source>{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.</source>
-        <translation>{} hat {}; die eigenen Leitungen eines billigen Messgeräts legen bis {} darauf. Alles darüber ist Lack oder eine lose Schraube.</translation>
-    </message>
-    <message>
-        <source>{} items have ends of their own and no joint is chosen there.</source>
-        <translation>{} Teile haben eigene Enden, und dort ist keine Verbindung gewählt.</translation>
-    </message>
-    <message>
-        <source>{} joints</source>
-        <translation>{} Verbindungen</translation>
-    </message>
-    <message>
-        <source>{} kept: {}</source>
-        <translation>{} behalten: {}</translation>
-    </message>
-    <message>
-        <source>{} kinds of blade fuse to carry spares of: {}.</source>
-        <translation>{} Arten von Flachsicherungen, für die Ersatz mitzunehmen ist: {}.</translation>
-    </message>
-    <message>
-        <source>{} lands on {}, {} on {}.</source>
-        <translation>{} landet auf {}, {} auf {}.</translation>
-    </message>
-    <message>
-        <source>{} lands on {}.</source>
-        <translation>{} landet auf {}.</translation>
-    </message>
-    <message>
-        <source>{} lead</source>
-        <translation>Leitung {}</translation>
-    </message>
-    <message>
-        <source>{} leads go this way, one after the other: each takes a guide wire along for the next.</source>
-        <translation>{} Leitungen gehen diesen Weg, eine nach der anderen: jede nimmt einen Zugdraht für die nächste mit.</translation>
-    </message>
-    <message>
-        <source>{} leads, {} loads, {} of parts known by price.</source>
-        <translation>{} Leitungen, {} Verbraucher, {} für Teile mit bekanntem Preis.</translation>
-    </message>
-    <message>
-        <source>{} loads rest on typical figures: measure them before you buy for them.</source>
-        <translation>{} Verbraucher beruhen auf üblichen Werten: miss sie, ehe du dafür kaufst.</translation>
-    </message>
-    <message>
-        <source>{} lost a day; nothing is lost at best.</source>
-        <translation>{} am Tag verloren; im besten Fall nichts.</translation>
-    </message>
-    <message>
         <source>{} m roll</source>
         <translation>Rolle {} m</translation>
     </message>
     <message>
         <source>{} mV</source>
         <translation>{} mV</translation>
-    </message>
-    <message>
-        <source>{} meets it {} from {}</source>
-        <translation>{} trifft sie {} von {}</translation>
     </message>
     <message>
         <source>{} mm</source>
@@ -17182,398 +17896,6 @@ schwarz an %2
         <translation>Bohrung {} mm</translation>
     </message>
     <message>
-        <source>{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m</source>
-        <translation>{} mm², {} Einzeldrähte, {} über der Isolierung, {} mΩ/m bei 20 °C, {} g/m</translation>
-    </message>
-    <message>
-        <source>{} more derived from the best ones: rails merged or fed from one another, other converters, single wires thinner or thicker, as long as it helped.</source>
-        <translation>{} weitere auf dem Weg von den besten aus: Schienen zusammengelegt oder auseinander gespeist, andere Wandler, einzelne Leitungen dünner oder dicker, solange es half.</translation>
-    </message>
-    <message>
-        <source>{} more on the Bench.</source>
-        <translation>{} weitere unter Messen.</translation>
-    </message>
-    <message>
-        <source>{} more than the way needs: coil it and tie it, away from what is warm or sensitive.</source>
-        <translation>{} mehr, als der Weg braucht: aufwickeln und festbinden, fern von Warmem und Empfindlichem.</translation>
-    </message>
-    <message>
-        <source>{} more, as the finding of each vital load names them.</source>
-        <translation>{} weitere, wie der Befund jedes kritischen Verbrauchers sie nennt.</translation>
-    </message>
-    <message>
-        <source>{} moves from {} down to {}: the two are swapped.</source>
-        <translation>{} bewegt sich von {} hinab auf {}: die beiden sind vertauscht.</translation>
-    </message>
-    <message>
-        <source>{} must be reachable with everything closed, but {} {} off first.</source>
-        <translation>{} soll geschlossen erreichbar sein, und {} {} vorher ab.</translation>
-    </message>
-    <message>
-        <source>{} must be reachable with one lid off, but {} come off first.</source>
-        <translation>{} soll mit einem Deckel ab erreichbar sein, und {} kommen vorher ab.</translation>
-    </message>
-    <message>
-        <source>{} must stay on but is behind the {} switch.</source>
-        <translation>{} muss an bleiben und hängt hinter dem Schalter {}.</translation>
-    </message>
-    <message>
-        <source>{} must stay on, but {} is dead without the key.</source>
-        <translation>{} muss an bleiben, doch {} ist ohne Schlüssel tot.</translation>
-    </message>
-    <message>
-        <source>{} mΩ·Ah ÷ {} × {} in series ÷ {} in parallel, at {}: {}</source>
-        <translation>{} mΩ·Ah ÷ {} × {} in Reihe ÷ {} parallel, bei {}: {}</translation>
-    </message>
-    <message>
-        <source>{} names a chemistry “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt eine Chemie „{}“, die der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} names a fuse holder “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt einen Sicherungshalter „{}“, den der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} names a fuse “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt eine Sicherung „{}“, die der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} names a module “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt einen Wandler „{}“, den der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} names a switch “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt einen Schalter „{}“, den der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} names a wire “{}” that the catalogue does not hold.</source>
-        <translation>{} nennt eine Leitung „{}“, die der Katalog nicht hat.</translation>
-    </message>
-    <message>
-        <source>{} need {}</source>
-        <translation>{} brauchen {}</translation>
-    </message>
-    <message>
-        <source>{} needs {} and {} is rated for only {}: no voltage suits both</source>
-        <translation>{} braucht {}, und {} verträgt nur {}: keine Spannung passt beiden</translation>
-    </message>
-    <message>
-        <source>{} needs {} behind the wall of {}, which is {} deep inside at the most.</source>
-        <translation>{} braucht {} hinter der Wand von {}, das innen höchstens {} misst.</translation>
-    </message>
-    <message>
-        <source>{} needs {}. Mains and everything from 60 V DC up is outside this tool: stop, and ask a qualified person under the local code.</source>
-        <translation>{} will {}. Netzspannung und alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: aufhören und eine Fachkraft nach örtlicher Vorschrift fragen.</translation>
-    </message>
-    <message>
-        <source>{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}</source>
-        <translation>{} braucht ≥ {} an seinem Ende: ({} + {} × {}{}) ÷ {} = {}</translation>
-    </message>
-    <message>
-        <source>{} not measured yet</source>
-        <translation>{}, noch nicht gemessen</translation>
-    </message>
-    <message>
-        <source>{} not pass an opening made up and {} until then; pulled by the other end it would be {}.</source>
-        <translation>{} nicht fertig durch eine Öffnung und {} bis dahin; am anderen Ende gezogen wären es {}.</translation>
-    </message>
-    <message>
-        <source>{} now; out and back wires meet here.</source>
-        <translation>jetzt {}; Hin- und Rückleitungen treffen sich hier.</translation>
-    </message>
-    <message>
-        <source>{} of bundle at {} is shaken hard: knots of cord work loose on it.</source>
-        <translation>{} Bündel bei {} wird stark gerüttelt: Schnurknoten lösen sich darauf.</translation>
-    </message>
-    <message>
-        <source>{} of copper together, {} across bared.</source>
-        <translation>{} Kupfer zusammen, {} breit abisoliert.</translation>
-    </message>
-    <message>
-        <source>{} of heat × {} K/W + {} = {}</source>
-        <translation>{} Wärme × {} K/W + {} = {}</translation>
-    </message>
-    <message>
-        <source>{} of lead feed the controller of {}: {} across its input, {}.</source>
-        <translation>{} Leitung speisen den Regler von {}: {} an seinen Eingang, {}.</translation>
-    </message>
-    <message>
-        <source>{} of ripple within {}, {} between the pairs: {} nH a metre.</source>
-        <translation>{} Welligkeit in {}, {} zwischen den Paaren: {} nH je Meter.</translation>
-    </message>
-    <message>
-        <source>{} of run time</source>
-        <translation>{} Laufzeit</translation>
-    </message>
-    <message>
-        <source>{} of that circle is filled</source>
-        <translation>{} dieses Kreises sind gefüllt</translation>
-    </message>
-    <message>
-        <source>{} of thickness are not drawn snug</source>
-        <translation>{} Dicke lassen sich nicht fest zuziehen</translation>
-    </message>
-    <message>
-        <source>{} of {}</source>
-        <translation>{} von {}</translation>
-    </message>
-    <message>
-        <source>{} of {} outside, packed.</source>
-        <translation>{} von {} außen, gepackt.</translation>
-    </message>
-    <message>
-        <source>{} of {}, {}</source>
-        <translation>{} {}, {}</translation>
-    </message>
-    <message>
-        <source>{} of {}, {} to {}</source>
-        <translation>{} {}, {} an {}</translation>
-    </message>
-    <message>
-        <source>{} on a {}</source>
-        <translation>{} an einem {}</translation>
-    </message>
-    <message>
-        <source>{} opens after {} is damaged: that is rated for {}.</source>
-        <translation>{} öffnet, nachdem {} Schaden genommen hat: das verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{} opens at {} between {} and {}</source>
-        <translation>{} öffnet bei {} zwischen {} und {}</translation>
-    </message>
-    <message>
-        <source>{} output +</source>
-        <translation>{} Ausgang +</translation>
-    </message>
-    <message>
-        <source>{} output + to −</source>
-        <translation>{} Ausgang + gegen −</translation>
-    </message>
-    <message>
-        <source>{} output −</source>
-        <translation>{} Ausgang −</translation>
-    </message>
-    <message>
-        <source>{} pack into {}; it is {} wide, {} full</source>
-        <translation>{} packen sich zu {}; sie ist {} weit, {} voll</translation>
-    </message>
-    <message>
-        <source>{} pack into {}; its width is not given</source>
-        <translation>{} packen sich zu {}; wie weit sie ist, hat niemand gesagt</translation>
-    </message>
-    <message>
-        <source>{} packs compared that the catalogue's cells make in forms that are sold.</source>
-        <translation>{} Akkus verglichen, die sich aus Zellen des Katalogs in erhältlichen Formen ergeben.</translation>
-    </message>
-    <message>
-        <source>{} packs tried; {} of {} kinds and voltages meet the mission, {} of them worth comparing.</source>
-        <translation>{} Akkus versucht; {} aus {} Arten und Spannungen genügen, {} davon lohnen sich.</translation>
-    </message>
-    <message>
-        <source>{} passes the wall of {}: through which opening?</source>
-        <translation>{} geht durch die Wand von {}: durch welche Öffnung?</translation>
-    </message>
-    <message>
-        <source>{} past the {} at {}: {}.</source>
-        <translation>{} vorbei an: {} bei {}: {}.</translation>
-    </message>
-    <message>
-        <source>{} pieces of {}</source>
-        <translation>{} Stücke {}</translation>
-    </message>
-    <message>
-        <source>{} rail</source>
-        <translation>Schiene {}</translation>
-    </message>
-    <message>
-        <source>{} rated × {} = {} derated</source>
-        <translation>{} Nennwert × {} = {} herabgesetzt</translation>
-    </message>
-    <message>
-        <source>{} reaches {} in {} air; its rating is {}.</source>
-        <translation>{} erreicht {} bei {} Umgebung; Nennwert {}.</translation>
-    </message>
-    <message>
-        <source>{} reaches {} inside: {} dissipated, {} ambient.</source>
-        <translation>{} erreicht innen {}: {} Verlustleistung, {} Umgebung.</translation>
-    </message>
-    <message>
-        <source>{} reaches {}. Everything from 60 V DC up is outside this tool: {}.</source>
-        <translation>{} erreicht {}. Alles ab 60 V Gleichspannung liegt außerhalb dieses Werkzeugs: {}.</translation>
-    </message>
-    <message>
-        <source>{} recovered ≤ 0.9 × {} it must grip</source>
-        <translation>{} geschrumpft ≤ 0,9 × {}, die er fassen muss</translation>
-    </message>
-    <message>
-        <source>{} resets: {} at its terminals for a moment, {} needed ({}).</source>
-        <translation>{} startet neu: kurzzeitig {} an den Klemmen, {} nötig ({}).</translation>
-    </message>
-    <message>
-        <source>{} rests on typical figures: measure it before you buy for it.</source>
-        <translation>{} beruht auf üblichen Werten: miss ihn, ehe du dafür kaufst.</translation>
-    </message>
-    <message>
-        <source>{} returns through {}, which is {}: no current flows.</source>
-        <translation>{} kehrt über {} zurück, und das ist {}: kein Strom fließt.</translation>
-    </message>
-    <message>
-        <source>{} ruled out: unsafe, or too small for the day.</source>
-        <translation>{} ausgeschieden: unsicher oder zu klein für den Tag.</translation>
-    </message>
-    <message>
-        <source>{} runs</source>
-        <translation>{} läuft</translation>
-    </message>
-    <message>
-        <source>{} runs beside {} for {}: about {} is coupled in, {} is tolerated.</source>
-        <translation>{} läuft neben {} über {}: etwa {} koppeln ein, und sie verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{} sags to {}, below its cut-off of {}: its protection may switch off.</source>
-        <translation>{} sinkt auf {}, unter seine Abschaltung von {}: sein Schutz schaltet vielleicht ab.</translation>
-    </message>
-    <message>
-        <source>{} samples are too few: at least {} are needed</source>
-        <translation>{} Werte sind zu wenig: mindestens {} sind nötig</translation>
-    </message>
-    <message>
-        <source>{} samples over {}.</source>
-        <translation>{} Werte über {}.</translation>
-    </message>
-    <message>
-        <source>{} samples, {} drawn, from {} charge.</source>
-        <translation>{} Werte, {} entnommen, von {} Ladung an.</translation>
-    </message>
-    <message>
-        <source>{} seeded draws over tolerances of parts, loads and lengths, charge and air</source>
-        <translation>{} Züge mit festem Keim über die Toleranzen von Teilen, Verbrauchern und Längen, Ladung und Luft</translation>
-    </message>
-    <message>
-        <source>{} shares its supply with what is noisy: a filter in its lead.</source>
-        <translation>{} teilt seine Speisung mit dem, was stört: ein Filter in seiner Leitung.</translation>
-    </message>
-    <message>
-        <source>{} shares the supply {} with {}, without a filter.</source>
-        <translation>{} hängt an {} neben {}, ohne etwas dazwischen.</translation>
-    </message>
-    <message>
-        <source>{} shares {} with {}, which is sensitive.</source>
-        <translation>{} teilt {} mit {}, das empfindlich ist.</translation>
-    </message>
-    <message>
-        <source>{} sits at {} of a lead that is {} long.</source>
-        <translation>{} sitzt bei {} auf einer Leitung, die {} lang ist.</translation>
-    </message>
-    <message>
-        <source>{} sits on {}: how far above ambient does that get in use?</source>
-        <translation>{} sitzt auf {}: wie viel wärmer als die Luft wird das bei der Arbeit?</translation>
-    </message>
-    <message>
-        <source>{} sits {}, which only reaches {}: it will never close.</source>
-        <translation>{} sitzt {}, wo nur {} erreicht werden: er schließt nie.</translation>
-    </message>
-    <message>
-        <source>{} sits {}, which reaches {} in normal use: it will cut out.</source>
-        <translation>{} sitzt {}, wo im normalen Betrieb {} erreicht werden: er schaltet ab.</translation>
-    </message>
-    <message>
-        <source>{} stalled draws {}: its fuse takes up to {}.</source>
-        <translation>{} zieht blockiert {}: seine Sicherung braucht bis zu {}.</translation>
-    </message>
-    <message>
-        <source>{} starts</source>
-        <translation>{} läuft an</translation>
-    </message>
-    <message>
-        <source>{} steps, about {} of handwork left.</source>
-        <translation>{} Schritte, etwa {} Handarbeit übrig.</translation>
-    </message>
-    <message>
-        <source>{} stores {}: above 100 Wh an airline has to approve carrying it.</source>
-        <translation>{} fasst {}: über 100 Wh braucht es die Zustimmung der Fluglinie, ihn mitzunehmen.</translation>
-    </message>
-    <message>
-        <source>{} supplies meet at {}: pull the red wire of {}.</source>
-        <translation>{} Versorgungen treffen sich bei {}: zieh die rote Ader von {}.</translation>
-    </message>
-    <message>
-        <source>{} supplies {} (peak {}); rated {}, derated {}.</source>
-        <translation>{} gibt {} (Spitze {}); aufgedruckt {}, zugetraut {}.</translation>
-    </message>
-    <message>
-        <source>{} switch in the {}</source>
-        <translation>Schalter {} in: {}</translation>
-    </message>
-    <message>
-        <source>{} switch: {} breaks {} DC at most; here {}.</source>
-        <translation>Schalter {}: {} trennt höchstens {} Gleichspannung; er sieht {}.</translation>
-    </message>
-    <message>
-        <source>{} switch: {} carries {}; {} is drawn (peak {}).</source>
-        <translation>Schalter {}: {} trägt {}, verlangt {} (Spitze {}).</translation>
-    </message>
-    <message>
-        <source>{} switches off and restarts repeatedly: its input stays at {}.</source>
-        <translation>{} lässt los und startet wieder: sein Eingang hängt bei {}.</translation>
-    </message>
-    <message>
-        <source>{} takes most of what the main fuse lets through: that fuse is its own, too.</source>
-        <translation>{} nimmt das meiste von dem, was die Hauptsicherung durchlässt: sie ist auch seine eigene.</translation>
-    </message>
-    <message>
-        <source>{} takes over {}</source>
-        <translation>{} übernimmt {}</translation>
-    </message>
-    <message>
-        <source>{} takes the whole range.</source>
-        <translation>{} nimmt den ganzen Bereich.</translation>
-    </message>
-    <message>
-        <source>{} taps a fuse slot, and there is none at {}.</source>
-        <translation>{} zapft einen Sicherungsplatz an, und bei {} gibt es keinen.</translation>
-    </message>
-    <message>
-        <source>{} that it came with, {} needed</source>
-        <translation>{} mitgeliefert, {} nötig</translation>
-    </message>
-    <message>
-        <source>{} there; {} flow continuously.</source>
-        <translation>{} dort; dauernd fließen {}.</translation>
-    </message>
-    <message>
-        <source>{} through a way at the most, {} through its bar, {}.</source>
-        <translation>Höchstens {} durch einen Platz, {} durch seine Schiene, {}.</translation>
-    </message>
-    <message>
-        <source>{} through {}: {} at the first instant.</source>
-        <translation>{} durch {}: {} im ersten Augenblick.</translation>
-    </message>
-    <message>
-        <source>{} times</source>
-        <translation>{}-mal</translation>
-    </message>
-    <message>
-        <source>{} times larger</source>
-        <translation>{}-fach vergrößert</translation>
-    </message>
-    <message>
-        <source>{} times the outer diameter where it lies still.</source>
-        <translation>Das {}-Fache des Außendurchmessers, wo sie ruht.</translation>
-    </message>
-    <message>
-        <source>{} tinned {} under screws: tighten them again after a week.</source>
-        <translation>{} verzinnte {} unter Schrauben: zieh sie nach einer Woche nach.</translation>
-    </message>
-    <message>
-        <source>{} to pin {}</source>
-        <translation>{} an Stift {}</translation>
-    </message>
-    <message>
-        <source>{} to {}</source>
-        <translation>{} an {}</translation>
-    </message>
-    <message>
         <source>{} to {} V</source>
         <translation>{} bis {} V</translation>
     </message>
@@ -17582,840 +17904,16 @@ schwarz an %2
         <translation>{} bis {} mm</translation>
     </message>
     <message>
-        <source>{} to {} mm is expected here.</source>
-        <translation>{} bis {} mm werden hier erwartet.</translation>
-    </message>
-    <message>
         <source>{} to {} mm²</source>
         <translation>{} bis {} mm²</translation>
-    </message>
-    <message>
-        <source>{} to {} °C</source>
-        <translation>{} bis {} °C</translation>
-    </message>
-    <message>
-        <source>{} together: {} bared, {} over insulation</source>
-        <translation>{} zusammen: {} abisoliert, {} über der Isolierung</translation>
-    </message>
-    <message>
-        <source>{} turns by {}° at {}. Bend radius there: {} available, {} needed.</source>
-        <translation>{} biegt sich um {}° bei {}. Biegeradius dort: {} vorhanden, {} nötig.</translation>
-    </message>
-    <message>
-        <source>{} was read outside its window: find out why.</source>
-        <translation>{} lag außerhalb des Fensters: finde heraus, warum.</translation>
-    </message>
-    <message>
-        <source>{} while charging: above 60 V is outside this tool</source>
-        <translation>{} beim Laden: über 60 V liegt außerhalb dieses Werkzeugs</translation>
-    </message>
-    <message>
-        <source>{} whole plans proposed and studied: each battery that no other beats, with every way to size wires, set rails, separate noise and group leads.</source>
-        <translation>{} ganze Pläne vorgeschlagen und untersucht: jeder Akku, der sich lohnt, mit jeder Art, Leitungen zu bemessen, Schienen einzustellen, Störungen fernzuhalten und Zuleitungen zu bündeln.</translation>
-    </message>
-    <message>
-        <source>{} wires</source>
-        <translation>{} Adern</translation>
-    </message>
-    <message>
-        <source>{} wires, {} across bared and {} over their insulation.</source>
-        <translation>{} Drähte, {} breit abisoliert und {} über ihrer Isolierung.</translation>
-    </message>
-    <message>
-        <source>{} with a {} chisel tip</source>
-        <translation>{} mit Meißelspitze von {}</translation>
-    </message>
-    <message>
-        <source>{} would not last the day in {}.</source>
-        <translation>{} würde in {} nicht für den Tag reichen.</translation>
-    </message>
-    <message>
-        <source>{} would sag below its cut-off at its peak, at {} charge.</source>
-        <translation>{} würde an der Spitze zu weit einbrechen, bei {} Ladung.</translation>
-    </message>
-    <message>
-        <source>{} yields {} on a {} day; {} is used.</source>
-        <translation>{} bringt {} an einem {} Tag; {} gehen hinaus.</translation>
-    </message>
-    <message>
-        <source>{} {} a guess of {}. Measure along the path, not straight across.</source>
-        <translation>{} {} eine Schätzung von {}. Miss den Weg, nicht die Luftlinie.</translation>
-    </message>
-    <message>
-        <source>{} {} above {}: {} now.</source>
-        <translation>{} {} über {}: jetzt {}.</translation>
-    </message>
-    <message>
-        <source>{} {} figures typical of such parts</source>
-        <translation>{} {} Werte, die für solche Teile üblich sind</translation>
-    </message>
-    <message>
-        <source>{} {} glued over before {} measured.</source>
-        <translation>{} {} verklebt, ehe {} gemessen.</translation>
-    </message>
-    <message>
-        <source>{} {} guessed at {}</source>
-        <translation>{} {} auf {} geschätzt</translation>
-    </message>
-    <message>
-        <source>{} {} guessed: measure on Routing.</source>
-        <translation>{} {} geschätzt: miss unter Wege.</translation>
-    </message>
-    <message>
-        <source>{} {} not wired: press Propose (Ctrl+Enter).</source>
-        <translation>{} {} nicht verdrahtet: drücke Vorschlagen (Strg+Enter).</translation>
-    </message>
-    <message>
-        <source>{} {} only a nominal voltage said, taken as a battery's range</source>
-        <translation>{} {} nur eine Nennspannung, genommen als Bereich eines Akkus</translation>
-    </message>
-    <message>
-        <source>{} {} takes {} and {} land on it.</source>
-        <translation>{} {} nimmt {}, und {} landen darauf.</translation>
-    </message>
-    <message>
-        <source>{} {} through the bare {} in metal: its edge cuts into {}.</source>
-        <translation>{} {} durch blankes Metall, Öffnung {}: die Kante schneidet in {}.</translation>
-    </message>
-    <message>
-        <source>{} {} to be made from it.</source>
-        <translation>{} {} daraus zu machen.</translation>
-    </message>
-    <message>
-        <source>{} {} to {}</source>
-        <translation>{} {} an {}</translation>
-    </message>
-    <message>
-        <source>{} {} {} and the {} is {}.</source>
-        <translation>{} {} {}, und das ist {}: {}.</translation>
-    </message>
-    <message>
-        <source>{} {} – {} in nine draws of ten; moved most by {}.</source>
-        <translation>{} {} – {} in neun von zehn Zügen; am meisten bewegt durch: {}.</translation>
-    </message>
-    <message>
-        <source>{} {}: conductor {}, over insulation {}</source>
-        <translation>{} {}: Leiter {}, über der Isolierung {}</translation>
-    </message>
-    <message>
-        <source>{} {}: pin {} to pin {}</source>
-        <translation>{} {}: Stift {} an Stift {}</translation>
-    </message>
-    <message>
-        <source>{} µT at {}, most of it from {}; the Earth's field lies at {} µT across.</source>
-        <translation>{} µT bei {}, das meiste von {}; das Erdfeld liegt waagrecht bei {} µT.</translation>
-    </message>
-    <message>
-        <source>{} · {} in series{} · {}</source>
-        <translation>{} · {} in Reihe{} · {}</translation>
-    </message>
-    <message>
-        <source>{} × (1 − {} × {}) = {} at {}</source>
-        <translation>{} × (1 − {} × {}) = {} bei {}</translation>
-    </message>
-    <message>
-        <source>{} × (out and back) at {}.</source>
-        <translation>{} × (hin und zurück) bei {}.</translation>
-    </message>
-    <message>
-        <source>{} × 5 %, too warm = {}</source>
-        <translation>{} × 5 %, zu warm = {}</translation>
-    </message>
-    <message>
-        <source>{} × 75 %{} leaves {} for this.</source>
-        <translation>{} × 75 %{} lässt {} dafür.</translation>
-    </message>
-    <message>
-        <source>{} × 80 %{} leaves {} for this.</source>
-        <translation>{} × 80 %{} lässt {} dafür.</translation>
-    </message>
-    <message>
-        <source>{} × {} = {} below the {} at rest</source>
-        <translation>{} × {} = {} unter den {} in Ruhe</translation>
-    </message>
-    <message>
-        <source>{} × {} = {} in the catalogue's typical money</source>
-        <translation>{} × {} = {} im üblichen Geld des Katalogs</translation>
-    </message>
-    <message>
-        <source>{} × {} K/W = {} over {} air: {}; it withstands {}</source>
-        <translation>{} × {} K/W = {} über {} Luft: {}; er verträgt {}</translation>
-    </message>
-    <message>
-        <source>{} × {} h × 75 % × 90 % = {} on a good one</source>
-        <translation>{} × {} h × 75 % × 90 % = {} an einem guten</translation>
-    </message>
-    <message>
-        <source>{} × {} h × 75 % × 90 % = {} on a poor day</source>
-        <translation>{} × {} h × 75 % × 90 % = {} an einem schlechten Tag</translation>
     </message>
     <message>
         <source>{} × {} mm</source>
         <translation>{} × {} mm</translation>
     </message>
     <message>
-        <source>{} × {} of {} on first, one for each joint, parked {} away.</source>
-        <translation>Zuerst {} × {} von {} aufschieben, eins für jede Verbindung, {} entfernt geparkt.</translation>
-    </message>
-    <message>
-        <source>{} × {} of {} on first, well back.</source>
-        <translation>Erst {} × {} {} darauf, weit zurück.</translation>
-    </message>
-    <message>
-        <source>{} × {} of {}, one on each core, at {}.</source>
-        <translation>{} × {} von {}, je eines auf jede Ader, an {}.</translation>
-    </message>
-    <message>
-        <source>{} × {} of {}, one on each lead, at {}.</source>
-        <translation>{} × {} {}, einer auf jede Leitung, bei {}.</translation>
-    </message>
-    <message>
-        <source>{} × {} × {} mΩ/m{} = {}, the copper at {}</source>
-        <translation>{} × {} × {} mΩ/m{} = {}, das Kupfer bei {}</translation>
-    </message>
-    <message>
-        <source>{} × {} ÷ {} = {} of charging, at what its source gives at most.</source>
-        <translation>{} × {} ÷ {} = {} Laden, mit dem, was seine Quelle höchstens gibt.</translation>
-    </message>
-    <message>
-        <source>{} × {} – {} h × 75 % for dirt, tilt and warmth × 90 % of its controller</source>
-        <translation>{} × {} – {} h × 75 % für Schmutz, Neigung und Wärme × 90 % seines Reglers</translation>
-    </message>
-    <message>
-        <source>{} × {}, no more than {} between</source>
-        <translation>{} × {}, höchstens {} dazwischen</translation>
-    </message>
-    <message>
-        <source>{} ÷ (source {} + fuse {} + 2 × {} × {} mΩ/m) = {}</source>
-        <translation>{} ÷ (Quelle {} + Sicherung {} + 2 × {} × {} mΩ/m) = {}</translation>
-    </message>
-    <message>
-        <source>{} ÷ {} = {} at first into {}, {} × {} = {} long.</source>
-        <translation>{} ÷ {} = {} anfangs in {}, {} × {} = {} lang.</translation>
-    </message>
-    <message>
-        <source>{} ÷ {} = {} at the first instant, {}.</source>
-        <translation>{} ÷ {} = {} im ersten Augenblick, {}.</translation>
-    </message>
-    <message>
-        <source>{} ÷ {} = {} × its rating</source>
-        <translation>{} ÷ {} = {} × ihr Nennwert</translation>
-    </message>
-    <message>
-        <source>{} ÷ {} = {}; a coil needs {} to {}.</source>
-        <translation>{} ÷ {} = {}; eine Spule will {} bis {}.</translation>
-    </message>
-    <message>
-        <source>{} – {}, {} typical{}</source>
-        <translation>{} – {}, {} üblich{}</translation>
-    </message>
-    <message>
-        <source>{}'s charger ends at {}: it is never full, at {}.</source>
-        <translation>Das Ladegerät von {} endet bei {}: voll ist er nie, mit {}.</translation>
-    </message>
-    <message>
-        <source>{}'s charger gives {}; {} is recommended.</source>
-        <translation>Das Ladegerät von {} gibt {}; er mag {}.</translation>
-    </message>
-    <message>
-        <source>{}'s charger goes up to {}; its cells end at {}.</source>
-        <translation>Das Ladegerät von {} geht bis {}; die Zellen enden bei {}.</translation>
-    </message>
-    <message>
-        <source>{}'s {} fuse carries {} continuously; {} is drawn through it.</source>
-        <translation>Die Sicherung von {}, {}, trägt dauernd {}; verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{}, at the frame</source>
-        <translation>{}, am Rahmen</translation>
-    </message>
-    <message>
-        <source>{}, at the return it shares</source>
-        <translation>{}, an der Rückleitung, die es teilt</translation>
-    </message>
-    <message>
-        <source>{}, at {}</source>
-        <translation>{}, bei {}</translation>
-    </message>
-    <message>
-        <source>{}, back again</source>
-        <translation>{}, wieder zurück</translation>
-    </message>
-    <message>
-        <source>{}, bundle {} thick</source>
-        <translation>{}, Bündel {} dick</translation>
-    </message>
-    <message>
-        <source>{}, cut {}</source>
-        <translation>{}, Zuschnitt {}</translation>
-    </message>
-    <message>
-        <source>{}, for an opening of {}</source>
-        <translation>{}, für eine Öffnung von {}</translation>
-    </message>
-    <message>
-        <source>{}, for: {}</source>
-        <translation>{}, für: {}</translation>
-    </message>
-    <message>
-        <source>{}, in {}</source>
-        <translation>{}, in {}</translation>
-    </message>
-    <message>
-        <source>{}, its {} at {}</source>
-        <translation>{}, seine {} bei {}</translation>
-    </message>
-    <message>
-        <source>{}, no servo</source>
-        <translation>{}, kein Servo</translation>
-    </message>
-    <message>
-        <source>{}, nothing on the output</source>
-        <translation>{}, nichts am Ausgang</translation>
-    </message>
-    <message>
-        <source>{}, over and over, {}.</source>
-        <translation>{}, immer wieder, {}.</translation>
-    </message>
-    <message>
-        <source>{}, twisted</source>
-        <translation>{}, verdrillt</translation>
-    </message>
-    <message>
-        <source>{}, with its plug</source>
-        <translation>{}, mit seinem Stecker</translation>
-    </message>
-    <message>
-        <source>{}, {:.0f} % charge, {}, all at peak</source>
-        <translation>{}, {:.0f} % Ladung, {}, alle an ihrer Spitze</translation>
-    </message>
-    <message>
-        <source>{}, {:.0f} % charge, {}: {}</source>
-        <translation>{}, {:.0f} % Ladung, {}: {}</translation>
-    </message>
-    <message>
-        <source>{}, {:.0f} % charge, {}{}</source>
-        <translation>{}, {:.0f} % Ladung, {}{}</translation>
-    </message>
-    <message>
-        <source>{}, {} in series, is {} – {}</source>
-        <translation>{}, {} in Reihe, hat {} – {}</translation>
-    </message>
-    <message>
-        <source>{}, {} to {}</source>
-        <translation>{}, {} bis {}</translation>
-    </message>
-    <message>
-        <source>{}, {}: its wire is not chosen yet</source>
-        <translation>{}, {}: sein Draht ist noch nicht gewählt</translation>
-    </message>
-    <message>
-        <source>{}, {}: {} of the energy needs no converter; {} {} to be made.</source>
-        <translation>{}, {}: {} der Energie braucht keinen Wandler; {} {} sind zu bilden.</translation>
-    </message>
-    <message>
         <source>{}-pole</source>
         <translation>{}-polig</translation>
-    </message>
-    <message>
-        <source>{}: a bus needs a resistor across the pair at both ends{}.</source>
-        <translation>{}: ein Bus will an beiden Enden einen Widerstand über das Paar{}.</translation>
-    </message>
-    <message>
-        <source>{}: a resettable fuse at the pack closes again onto the same fault.</source>
-        <translation>{}: eine selbstrückstellende Sicherung gleich am Akku schließt wieder auf denselben Fehler.</translation>
-    </message>
-    <message>
-        <source>{}: a servo plug that carries {} destroys a servo plugged into it.</source>
-        <translation>{}: ein Servostecker, der {} führt, tötet ein eingestecktes Servo.</translation>
-    </message>
-    <message>
-        <source>{}: a short draws only {}; no fuse opens, and the wire reaches {}.</source>
-        <translation>{}: ein Kurzschluss zieht nur {}; keine Sicherung öffnet, und die Leitung erreicht {}.</translation>
-    </message>
-    <message>
-        <source>{}: a {} V fuse on {}: the arc may not go out.</source>
-        <translation>{}: eine Sicherung für {} V an {}: der Lichtbogen erlischt vielleicht nicht.</translation>
-    </message>
-    <message>
-        <source>{}: a {} coil on {} – {}.</source>
-        <translation>{}: eine Spule für {} an {} – {}.</translation>
-    </message>
-    <message>
-        <source>{}: a {} goes in either way round.</source>
-        <translation>{}: {} geht andersherum ebenso hinein.</translation>
-    </message>
-    <message>
-        <source>{}: a {} is made for {}; its stud is M{:g}.</source>
-        <translation>{}: ein {} ist für {} gemacht; sein Bolzen ist M{:g}.</translation>
-    </message>
-    <message>
-        <source>{}: a {} needs a tool you do not have: {}.</source>
-        <translation>{}: {} will ein Werkzeug, das du nicht hast: {}.</translation>
-    </message>
-    <message>
-        <source>{}: a {} takes {} to {}; the wire here has {}.</source>
-        <translation>{}: {} nimmt {} bis {}; hier sind es {}.</translation>
-    </message>
-    <message>
-        <source>{}: across the pair</source>
-        <translation>{}: über das Paar</translation>
-    </message>
-    <message>
-        <source>{}: antenna on before it is powered, even for setup. The build has a step for it.</source>
-        <translation>{}: Antenne dran, ehe er Strom bekommt, auch zum Einrichten. Der Bau hat einen Schritt dafür.</translation>
-    </message>
-    <message>
-        <source>{}: brackets nested deeper than {}</source>
-        <translation>{}: Klammern tiefer geschachtelt als {}</translation>
-    </message>
-    <message>
-        <source>{}: cannot be checked: {}</source>
-        <translation>{}: kann nicht geprüft werden: {}</translation>
-    </message>
-    <message>
-        <source>{}: check every nut and screw by hand and mark it with a line of paint.</source>
-        <translation>{}: jede Mutter und Schraube von Hand, ein Lackstrich darüber.</translation>
-    </message>
-    <message>
-        <source>{}: dome nut tight until the lead no longer turns in its seal.</source>
-        <translation>{}: Hutmutter anziehen, bis sich die Leitung in der Dichtung nicht mehr dreht.</translation>
-    </message>
-    <message>
-        <source>{}: guarded, or locked on.</source>
-        <translation>{}: geschützt oder verriegelt.</translation>
-    </message>
-    <message>
-        <source>{}: home, latched, tied; tug it.</source>
-        <translation>{}: ganz drin, eingerastet, gebunden; zieh daran.</translation>
-    </message>
-    <message>
-        <source>{}: it sets</source>
-        <translation>{}: es härtet</translation>
-    </message>
-    <message>
-        <source>{}: its data pair is not twisted.</source>
-        <translation>{}: sein Datenpaar ist nicht verdrillt.</translation>
-    </message>
-    <message>
-        <source>{}: its diode is the wrong way round and lets nothing through.</source>
-        <translation>{}: die Diode ist verkehrt herum und lässt nichts durch.</translation>
-    </message>
-    <message>
-        <source>{}: its fuse is at the panel; a short in the lead is fed from the pack.</source>
-        <translation>{}: die Sicherung sitzt am Panel; ein Kurzschluss darin wird vom anderen Ende gespeist.</translation>
-    </message>
-    <message>
-        <source>{}: its hold-down tight; shaken by hand it stays.</source>
-        <translation>{}: der Niederhalter fest; von Hand geschüttelt bleibt er.</translation>
-    </message>
-    <message>
-        <source>{}: its minimum voltage, {}, is above its maximum, {}.</source>
-        <translation>{}: seine kleinste Spannung, {}, liegt über seiner größten, {}.</translation>
-    </message>
-    <message>
-        <source>{}: its own lead, {}, carries {}; {} is drawn.</source>
-        <translation>{}: sein eigener Anschluss, {}, trägt {}; verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{}: its own lead, {}, is thinner than its fuse protects: it carries {}.</source>
-        <translation>{}: sein eigener Anschluss, {}, ist dünner, als seine Sicherung schützt: er trägt {}.</translation>
-    </message>
-    <message>
-        <source>{}: its pins run the other way at the far end.</source>
-        <translation>{}: seine Stifte laufen am anderen Ende andersherum.</translation>
-    </message>
-    <message>
-        <source>{}: its strap tight; shaken by hand it stays.</source>
-        <translation>{}: das Band fest; von Hand geschüttelt bleibt er.</translation>
-    </message>
-    <message>
-        <source>{}: its {} fuse is larger than its {} wire carries.</source>
-        <translation>{}: seine Sicherung {} ist größer, als seine Leitung {} verträgt.</translation>
-    </message>
-    <message>
-        <source>{}: its {} fuse is larger than the {} of the circuit it is tapped from.</source>
-        <translation>{}: seine Sicherung {} ist größer als die {} des angezapften Stromkreises.</translation>
-    </message>
-    <message>
-        <source>{}: its {} fuse opens after {}.</source>
-        <translation>{}: seine Sicherung {} öffnet nach {}.</translation>
-    </message>
-    <message>
-        <source>{}: its {} is {}.</source>
-        <translation>{}: {} ist {}.</translation>
-    </message>
-    <message>
-        <source>{}: its {} passes taken apart only, {}.</source>
-        <translation>{}: {} geht nur zerlegt hindurch, {}.</translation>
-    </message>
-    <message>
-        <source>{}: last of all</source>
-        <translation>{}: als Allerletztes</translation>
-    </message>
-    <message>
-        <source>{}: mains inside the machine. Stop: a licensed person, under the local code.</source>
-        <translation>{}: Netzspannung in der Maschine. Aufhören: eine Fachkraft, nach örtlicher Vorschrift.</translation>
-    </message>
-    <message>
-        <source>{}: mains is no source of this machine. Stop: a licensed person, under the local code.</source>
-        <translation>{}: Netzspannung ist keine Quelle dieser Maschine. Halt: eine Elektrofachkraft, nach den örtlichen Vorschriften.</translation>
-    </message>
-    <message>
-        <source>{}: no joint is chosen.</source>
-        <translation>{}: keine Verbindung ist gewählt.</translation>
-    </message>
-    <message>
-        <source>{}: no list of entries is in it</source>
-        <translation>{}: keine Liste von Einträgen ist darin</translation>
-    </message>
-    <message>
-        <source>{}: no terminal there is for it.</source>
-        <translation>{}: dort ist keine Klemme dafür.</translation>
-    </message>
-    <message>
-        <source>{}: no tube at hand goes over all {} wires of its pigtail.</source>
-        <translation>{}: kein vorhandener Schlauch geht über alle {} Drähte seines Sammelspleißes.</translation>
-    </message>
-    <message>
-        <source>{}: no tube {} covers {}; {} would stay bare.</source>
-        <translation>{}: kein Schlauch {} deckt {}; {} bliebe blank.</translation>
-    </message>
-    <message>
-        <source>{}: no {} “{}” in the catalogue</source>
-        <translation>{}: kein {} „{}“ im Katalog</translation>
-    </message>
-    <message>
-        <source>{}: no “{}” is in it</source>
-        <translation>{}: kein „{}“ ist darin</translation>
-    </message>
-    <message>
-        <source>{}: not valid JSON: {}</source>
-        <translation>{}: kein gültiges JSON: {}</translation>
-    </message>
-    <message>
-        <source>{}: nothing to hold it against.</source>
-        <translation>{}: nichts, woran es zu messen wäre.</translation>
-    </message>
-    <message>
-        <source>{}: on which of its {} terminals?</source>
-        <translation>{}: auf welche der {} Klemmen?</translation>
-    </message>
-    <message>
-        <source>{}: one round of {} {}: {} and {} on either side, {}</source>
-        <translation>{}: ein Rund von {} {}: {} und auf jeder Seite {}, {}</translation>
-    </message>
-    <message>
-        <source>{}: plus and minus are both {}.</source>
-        <translation>{}: Plus und Minus sind beide {}.</translation>
-    </message>
-    <message>
-        <source>{}: plus is black and minus {}; whoever repairs it will swap them.</source>
-        <translation>{}: Plus ist schwarz und Minus {}; wer es repariert, vertauscht sie.</translation>
-    </message>
-    <message>
-        <source>{}: pressing {} joins its supply with its ground.</source>
-        <translation>{}: {} zu drücken verbindet seine Versorgung mit seiner Masse.</translation>
-    </message>
-    <message>
-        <source>{}: pulled {} a day, its plug is worn after {} days.</source>
-        <translation>{}: {} am Tag gezogen ist sein Stecker nach {} Tagen verbraucht.</translation>
-    </message>
-    <message>
-        <source>{}: screwed into its bracket; shaken by hand it stays.</source>
-        <translation>{}: in den Halter geschraubt; von Hand geschüttelt bleibt er.</translation>
-    </message>
-    <message>
-        <source>{}: sealant round each wire and between them, from both sides; a day to cure.</source>
-        <translation>{}: Dichtmasse um jeden Draht und dazwischen, von beiden Seiten; einen Tag aushärten.</translation>
-    </message>
-    <message>
-        <source>{}: step drill or hole saw</source>
-        <translation>{}: Stufenbohrer oder Lochsäge</translation>
-    </message>
-    <message>
-        <source>{}: the bar of the {} carries {}, and {} are let through to it.</source>
-        <translation>{}: Die Schiene von {} trägt {}, und {} werden zu ihr durchgelassen.</translation>
-    </message>
-    <message>
-        <source>{}: the catalogue holds no connector “{}”.</source>
-        <translation>{}: der Katalog hat keinen Stecker „{}“.</translation>
-    </message>
-    <message>
-        <source>{}: the catalogue holds no part “{}”.</source>
-        <translation>{}: der Katalog hat kein Teil „{}“.</translation>
-    </message>
-    <message>
-        <source>{}: the fuse breaks {}; a short draws {}.</source>
-        <translation>{}: die Sicherung trennt {}; ein Kurzschluss zieht {}.</translation>
-    </message>
-    <message>
-        <source>{}: the fuse of its circuit is not given; look in the fuse box.</source>
-        <translation>{}: an welcher Sicherung es hängt, ist nicht gesagt; sieh im Sicherungskasten nach.</translation>
-    </message>
-    <message>
-        <source>{}: the insulation wings of a {} suit {} to {}; the insulation here is {}.</source>
-        <translation>{}: die hinteren Flügel eines {} schließen um {} bis {} Isolierung; hier sind es {}.</translation>
-    </message>
-    <message>
-        <source>{}: the supplied lead is {} long, {} needed.</source>
-        <translation>{}: Die mitgelieferte Leitung ist {} lang, nötig sind {}.</translation>
-    </message>
-    <message>
-        <source>{}: the {}</source>
-        <translation>{}: {}</translation>
-    </message>
-    <message>
-        <source>{}: the {} core joins {} with {}.</source>
-        <translation>{}: die Ader {} verbindet {} mit {}.</translation>
-    </message>
-    <message>
-        <source>{}: the {} fuse does not protect the {}.</source>
-        <translation>{}: die Sicherung {} schützt {} nicht.</translation>
-    </message>
-    <message>
-        <source>{}: the {} fuse does not protect {}.</source>
-        <translation>{}: die Sicherung {} schützt {} nicht.</translation>
-    </message>
-    <message>
-        <source>{}: the {} fuse lets {} reach {} before it opens in {}.</source>
-        <translation>{}: die Sicherung {} lässt {} auf {} kommen, ehe sie nach {} öffnet.</translation>
-    </message>
-    <message>
-        <source>{}: the {} fuse will open in normal use.</source>
-        <translation>{}: die Sicherung {} wird im normalen Betrieb öffnen.</translation>
-    </message>
-    <message>
-        <source>{}: the {} takes no {}.</source>
-        <translation>{}: {} nimmt keine {}.</translation>
-    </message>
-    <message>
-        <source>{}: there is no terminal “{}” for it.</source>
-        <translation>{}: eine Klemme „{}“ gibt es dort nicht.</translation>
-    </message>
-    <message>
-        <source>{}: this is {}, not a file</source>
-        <translation>{}: das ist {}, keine Datei</translation>
-    </message>
-    <message>
-        <source>{}: to {}.</source>
-        <translation>{}: an {}.</translation>
-    </message>
-    <message>
-        <source>{}: which fuse block it is, is not said.</source>
-        <translation>{}: Welcher Sicherungsblock es ist, ist nicht gesagt.</translation>
-    </message>
-    <message>
-        <source>{}: wires by {}, fuses {}.</source>
-        <translation>{}: Leitungen nach {}, Sicherungen {}.</translation>
-    </message>
-    <message>
-        <source>{}: with one of {} conductors broken the others carry {}; {} is drawn.</source>
-        <translation>{}: ist einer von {} Leitern gebrochen, tragen die anderen {}, verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{}: {}</source>
-        <translation>{}: {}</translation>
-    </message>
-    <message>
-        <source>{}: {} ({} typical, {} peak; derated {}).</source>
-        <translation>{}: {} ({} üblich, {} Spitze; zugetraut werden {}).</translation>
-    </message>
-    <message>
-        <source>{}: {} a day, down to {}, runs {}.</source>
-        <translation>{}: {} am Tag, hinab auf {}, läuft {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} a day.</source>
-        <translation>{}: {} am Tag.</translation>
-    </message>
-    <message>
-        <source>{}: {} at {} is too hot for its {}, which is rated for {}.</source>
-        <translation>{}: {} ist mit {} zu warm für {}, das {} verträgt.</translation>
-    </message>
-    <message>
-        <source>{}: {} branches on one another; one pigtail would hold all of them.</source>
-        <translation>{}: {} Abzweige aufeinander; ein Sammelspleiß würde alle fassen.</translation>
-    </message>
-    <message>
-        <source>{}: {} carries {}; the {} fuse {} it lets more through.</source>
-        <translation>{}: {} trägt {}; die Sicherung {} {} lässt mehr durch.</translation>
-    </message>
-    <message>
-        <source>{}: {} carries {}; {} is drawn (peak {}).</source>
-        <translation>{}: {} trägt {}, verlangt {} (Spitze {}).</translation>
-    </message>
-    <message>
-        <source>{}: {} continuously, {} peak</source>
-        <translation>{}: {} dauernd, {} Spitze</translation>
-    </message>
-    <message>
-        <source>{}: {} cores are {}.</source>
-        <translation>{}: {} Adern sind {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} from end to end</source>
-        <translation>{}: {} von Ende zu Ende</translation>
-    </message>
-    <message>
-        <source>{}: {} is a {}, and the joint there is a {}.</source>
-        <translation>{}: {} ist ein {}, und die Verbindung dort ist {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} is out</source>
-        <translation>{}: {} ist heraus</translation>
-    </message>
-    <message>
-        <source>{}: {} is rated for {}, gets {}.</source>
-        <translation>{}: {} ist für {} ausgelegt, bekommt {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} is rated for {}; {} is drawn.</source>
-        <translation>{}: {} ist für {} ausgelegt, verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} is too {} for {}.</source>
-        <translation>{}: {} ist zu {} für {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} is {} wide and its copper {}.</source>
-        <translation>{}: {} ist {} weit, und sein Kupfer {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} leads leave a block of {} ways.</source>
-        <translation>{}: {} Leitungen gehen von einem Block mit {} Plätzen ab.</translation>
-    </message>
-    <message>
-        <source>{}: {} leaves the block, and not through a fuse in one of its ways.</source>
-        <translation>{}: {} geht vom Block ab, und nicht durch eine Sicherung in einem seiner Plätze.</translation>
-    </message>
-    <message>
-        <source>{}: {} matings. Worn contacts heat up and weld.</source>
-        <translation>{}: {} Steckungen. Abgenutzte Kontakte werden warm und verschweißen.</translation>
-    </message>
-    <message>
-        <source>{}: {} of air + {} = {}: {} now.</source>
-        <translation>{}: {} Luft + {} = {}: jetzt {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} of copper meet in one joint, and a {} takes {} to {}.</source>
-        <translation>{}: {} Kupfer treffen sich in einer Verbindung, und eine {} nimmt {} bis {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} of copper{}.</source>
-        <translation>{}: {} Kupfer{}.</translation>
-    </message>
-    <message>
-        <source>{}: {} of its {} ways are used.</source>
-        <translation>{}: {} seiner {} Plätze sind belegt.</translation>
-    </message>
-    <message>
-        <source>{}: {} of wire lie before its fuse.</source>
-        <translation>{}: {} Leitung liegen vor der Sicherung.</translation>
-    </message>
-    <message>
-        <source>{}: {} on a poor day, {} on a good one, against {} used.</source>
-        <translation>{}: {} an einem schlechten Tag, {} an einem guten, gegen {} Verbrauch.</translation>
-    </message>
-    <message>
-        <source>{}: {} on the charger, nothing out of the pack</source>
-        <translation>{}: {} am Ladegerät, nichts aus dem Akku</translation>
-    </message>
-    <message>
-        <source>{}: {} reaches {} past the {} at {}; {} is rated for {}.</source>
-        <translation>{}: {} erreicht {}, vorbei an: {} bei {}; {} verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} reaches {}; {} is rated for {}.</source>
-        <translation>{}: {} erreicht {}; {} verträgt {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} saturates at {}; the peak is {}.</source>
-        <translation>{}: {} sättigt bei {}; die Spitze ist {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} steps</source>
-        <translation>{}: {} Schritte</translation>
-    </message>
-    <message>
-        <source>{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.</source>
-        <translation>{}: {} als die eines Akkus genommen, {} – {}; sein Menü unter Verbraucher hat die andere Art.</translation>
-    </message>
-    <message>
-        <source>{}: {} unused {} not cut back.</source>
-        <translation>{}: {} unbenutzte {} nicht zurückgeschnitten.</translation>
-    </message>
-    <message>
-        <source>{}: {} {} {} {}; {} is drawn.</source>
-        <translation>{}: {} {} {} {}; verlangt werden {}.</translation>
-    </message>
-    <message>
-        <source>{}: {} × {} on average = {}</source>
-        <translation>{}: {} × {} im Mittel = {}</translation>
-    </message>
-    <message>
-        <source>{}: {}, for the {}</source>
-        <translation>{}: {}, für die {}</translation>
-    </message>
-    <message>
-        <source>{}: {}.</source>
-        <translation>{}: {}.</translation>
-    </message>
-    <message>
-        <source>{}: {}: no field of a plan is called so</source>
-        <translation>{}: {}: kein Feld eines Plans heißt so</translation>
-    </message>
-    <message>
-        <source>{}: {}: {}; the file there is as it was</source>
-        <translation>{}: {}: {}; die Datei dort ist, wie sie war</translation>
-    </message>
-    <message>
-        <source>{}: {}: {}; {}</source>
-        <translation>{}: {}: {}; {}</translation>
-    </message>
-    <message>
-        <source>{}: “{}” is not known</source>
-        <translation>{}: „{}“ ist nicht bekannt</translation>
-    </message>
-    <message>
-        <source>{}; a lug of the bolts' size on both ends, tube over their barrels.</source>
-        <translation>{}; an beide Enden ein Kabelschuh in der Größe der Bolzen, Schlauch über die Hülsen.</translation>
-    </message>
-    <message>
-        <source>{}; a lug on each of its studs, the side marked LINE or BAT towards the source.</source>
-        <translation>{}; ein Kabelschuh auf jeden Bolzen, die Seite LINE oder BAT zur Quelle.</translation>
-    </message>
-    <message>
-        <source>{}; bunching IEC 60364-5-52</source>
-        <translation>{}; Häufung IEC 60364-5-52</translation>
-    </message>
-    <message>
-        <source>{}; heat balance after Churchill &amp; Chu 1975; bunching IEC 60364-5-52</source>
-        <translation>{}; Wärmebilanz nach Churchill &amp; Chu 1975; Häufung IEC 60364-5-52</translation>
-    </message>
-    <message>
-        <source>{}; hollow: there already</source>
-        <translation>{}; hohl: schon da</translation>
-    </message>
-    <message>
-        <source>{}; nothing was written</source>
-        <translation>{}; nichts wurde geschrieben</translation>
-    </message>
-    <message>
-        <source>{}; or add a module that does to Parts</source>
-        <translation>{}; oder einen Wandler, der es kann, bei den Teilen eintragen</translation>
-    </message>
-    <message>
-        <source>{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.</source>
-        <translation>{}; der leichteste Akku, der genügt, wiegt {}: kein Plan ist um mehr als {} leichter.</translation>
-    </message>
-    <message>
-        <source>{}; {} {} to do.</source>
-        <translation>{}; {} {} zu tun.</translation>
-    </message>
-    <message>
-        <source>{}; {} {} to take.</source>
-        <translation>{}; {} {} zu nehmen.</translation>
     </message>
     <message>
         <source>{}S pouch pack</source>
@@ -18426,52 +17924,24 @@ schwarz an %2
         <translation>{}S-Hochstrom-Pouch-Akku</translation>
     </message>
     <message>
-        <source>{}sable capacity at {}: {}; empty at {}.</source>
-        <translation>{}nutzbare Kapazität bei {}: {}; leer bei {}.</translation>
+        <source>½ × {capacitance} × ({volts})² = {energy} J in the capacitors, and as much in the spark and the wires.</source>
+        <translation>½ × {capacitance} × ({volts})² = {energy} J in den Kondensatoren und ebenso viel in Funke und Leitungen.</translation>
     </message>
     <message>
-        <source>{}{} points</source>
-        <translation>{}{} Punkte</translation>
+        <source>× 1.1 to pull it through and for the grommet: {hole}</source>
+        <translation>× 1,1 zum Durchziehen und für die Tülle: {hole}</translation>
     </message>
     <message>
-        <source>{}{}{} off</source>
-        <translation>{}{}{} aus</translation>
+        <source>× {value} is too high.</source>
+        <translation>× {value} ist zu hoch.</translation>
     </message>
     <message>
-        <source>½ × {} × ({})² = {} J in the capacitors, and as much in the spark and the wires.</source>
-        <translation>½ × {} × ({})² = {} J in den Kondensatoren und ebenso viel in Funke und Leitungen.</translation>
-    </message>
-    <message>
-        <source>× %1 is too high.</source>
-        <translation>× %1 ist zu hoch.</translation>
-    </message>
-    <message>
-        <source>× %1 is too low.</source>
-        <translation>× %1 ist zu niedrig.</translation>
-    </message>
-    <message>
-        <source>× 1.1 to pull it through and for the grommet: {}</source>
-        <translation>× 1,1 zum Durchziehen und für die Tülle: {}</translation>
+        <source>× {value} is too low.</source>
+        <translation>× {value} ist zu niedrig.</translation>
     </message>
     <message>
         <source>—</source>
         <translation>—</translation>
-    </message>
-    <message>
-        <source>“%1” has unsaved work, and it cannot be kept for the next start.</source>
-        <translation>„%1“ hat ungesicherte Arbeit, die nicht bis zum nächsten Start aufbewahrt werden kann.</translation>
-    </message>
-    <message>
-        <source>“%1” in the whole plan, and from now on</source>
-        <translation>„%1“ im ganzen Plan, und von jetzt an</translation>
-    </message>
-    <message>
-        <source>“%1” is kept: it stands under + Step of your own in every plan.</source>
-        <translation>„%1“ ist behalten: Er steht unter + Eigener Schritt in jedem Plan.</translation>
-    </message>
-    <message>
-        <source>“%1” lies in the trash.</source>
-        <translation>„%1“ liegt im Papierkorb.</translation>
     </message>
     <message>
         <source>“Battery: 8S LFP 35 Ah”: its name, a colon, what it is</source>
@@ -18494,216 +17964,228 @@ schwarz an %2
         <translation>„cut back“ wird erwartet</translation>
     </message>
     <message>
-        <source>“{0}” could be {0} % or {1} %: type it with the sign.</source>
-        <translation>„{0}“ könnte {0} % oder {1} % sein: tippe es mit dem Zeichen.</translation>
+        <source>“{cell}” stands under no heading.</source>
+        <translation>„{cell}“ steht unter keiner Überschrift.</translation>
     </message>
     <message>
-        <source>“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.</source>
-        <translation>„{0}“ könnte {1} {3} oder {2} {3} sein: schreib {1}0 oder {2} ohne Zeichen.</translation>
+        <source>“{cell}” under “{heading}” has no unit: write {cell} {usual_unit}, or head the column {heading} ({usual_unit}).</source>
+        <translation>„{cell}“ unter „{heading}“ hat keine Einheit: Schreibe {cell} {usual_unit} oder nenne die Spalte {heading} ({usual_unit}).</translation>
     </message>
     <message>
-        <source>“{}” begins no line; is “{}” meant?</source>
-        <translation>mit „{}“ beginnt keine Zeile; ist „{}“ gemeint?</translation>
+        <source>“{clause}” is not understood; of a {word} can be said: {list_of_words}</source>
+        <translation>„{clause}“ wird nicht verstanden; von {word} lässt sich sagen: {list_of_words}</translation>
     </message>
     <message>
-        <source>“{}” begins no line; lines begin with {}</source>
-        <translation>„{}“ beginnt keine Zeile; Zeilen beginnen mit {}</translation>
+        <source>“{id}” is inside itself</source>
+        <translation>„{id}“ ist in sich selbst</translation>
     </message>
     <message>
-        <source>“{}” belongs beneath {}</source>
-        <translation>„{}“ gehört unter {}</translation>
+        <source>“{id}” is under itself</source>
+        <translation>„{id}“ liegt unter sich selbst</translation>
     </message>
     <message>
-        <source>“{}” could be {} or {}: write one of them, without a mark for thousands.</source>
-        <translation>„{}“ könnte {} oder {} sein: schreib eines davon, ohne Tausenderzeichen.</translation>
+        <source>“{id}” is used twice</source>
+        <translation>„{id}“ ist zweimal verwendet</translation>
     </message>
     <message>
-        <source>“{}” does not belong there</source>
-        <translation>„{}“ gehört dort nicht hin</translation>
+        <source>“{id}” shares its return with itself</source>
+        <translation>„{id}“ teilt die Rückleitung mit sich selbst</translation>
     </message>
     <message>
-        <source>“{}” feeds itself</source>
-        <translation>„{}“ speist sich selbst</translation>
+        <source>“{key}” is missing</source>
+        <translation>„{key}“ fehlt</translation>
     </message>
     <message>
-        <source>“{}” has no unit, and “{}” is none; {}.</source>
-        <translation>„{}“ hat keine Einheit, und „{}“ ist keine; {}.</translation>
+        <source>“{key}” is not known here</source>
+        <translation>„{key}“ ist hier nicht bekannt</translation>
     </message>
     <message>
-        <source>“{}” has no unit; type V, A, W or s after it.</source>
-        <translation>„{}“ hat keine Einheit; tippe V, A, W oder s dahinter.</translation>
+        <source>“{name}” is kept: it stands under + Step of your own in every plan.</source>
+        <translation>„{name}“ ist behalten: Er steht unter + Eigener Schritt in jedem Plan.</translation>
     </message>
     <message>
-        <source>“{}” has two decimal marks.</source>
-        <translation>„{}“ hat zwei Dezimalzeichen.</translation>
+        <source>“{name}” lies in the trash.</source>
+        <translation>„{name}“ liegt im Papierkorb.</translation>
     </message>
     <message>
-        <source>“{}” is inside itself</source>
-        <translation>„{}“ ist in sich selbst</translation>
+        <source>“{part}” is outside {least_air} to {most_air}</source>
+        <translation>„{part}“ liegt außerhalb von {least_air} bis {most_air}</translation>
     </message>
     <message>
-        <source>“{}” is meant</source>
-        <translation>Gemeint ist „{}“</translation>
+        <source>“{place}” is none of {words}</source>
+        <translation>„{place}“ ist keines von {words}</translation>
     </message>
     <message>
-        <source>“{}” is missing</source>
-        <translation>„{}“ fehlt</translation>
+        <source>“{plan}” has unsaved work, and it cannot be kept for the next start.</source>
+        <translation>„{plan}“ hat ungesicherte Arbeit, die nicht bis zum nächsten Start aufbewahrt werden kann.</translation>
     </message>
     <message>
-        <source>“{}” is missing{}</source>
-        <translation>„{}“ fehlt{}</translation>
+        <source>“{rest}” is not understood here.</source>
+        <translation>„{rest}“ wird hier nicht verstanden.</translation>
     </message>
     <message>
-        <source>“{}” is no chemistry; {} are known</source>
-        <translation>„{}“ ist keine Chemie; bekannt sind {}</translation>
+        <source>“{school}” in the whole plan, and from now on</source>
+        <translation>„{school}“ im ganzen Plan, und von jetzt an</translation>
     </message>
     <message>
-        <source>“{}” is no colour of wire; {} are</source>
-        <translation>„{}“ ist keine Drahtfarbe; bekannt sind {}</translation>
+        <source>“{short_of}” is not a number; type {dimension}.</source>
+        <translation>„{short_of}“ ist keine Zahl; tippe {dimension}.</translation>
     </message>
     <message>
-        <source>“{}” is no day: one such as 2026-12-05 is expected</source>
-        <translation>„{}“ ist kein Tag: einer wie 2026-12-05 wird erwartet</translation>
+        <source>“{short_of}” is not a unit known here; type {dimension}.</source>
+        <translation>„{short_of}“ ist keine hier bekannte Einheit; tippe {dimension}.</translation>
     </message>
     <message>
-        <source>“{}” is no unit of a load; {}.</source>
-        <translation>„{}“ ist keine Einheit eines Verbrauchers; {}.</translation>
+        <source>“{short_of}” looks like a range, and one value is wanted here: type {dimension}. To subtract, put a space on both sides of the minus.</source>
+        <translation>„{short_of}“ sieht wie ein Bereich aus, und hier wird ein Wert gewünscht: tippe {dimension}. Zum Abziehen setze Leerzeichen auf beide Seiten des Minus.</translation>
     </message>
     <message>
-        <source>“{}” is none of {}</source>
-        <translation>„{}“ ist keines von {}</translation>
+        <source>“{shortened}” does not belong there</source>
+        <translation>„{shortened}“ gehört dort nicht hin</translation>
     </message>
     <message>
-        <source>“{}” is not a number that can be read in one way</source>
-        <translation>„{}“ ist keine Zahl, die sich auf eine Art lesen lässt</translation>
+        <source>“{symbol}” is no unit of a load; {understood}.</source>
+        <translation>„{symbol}“ ist keine Einheit eines Verbrauchers; {understood}.</translation>
     </message>
     <message>
-        <source>“{}” is not a number; type {}.</source>
-        <translation>„{}“ ist keine Zahl; tippe {}.</translation>
+        <source>“{term}” could be {term} % or {term_2} %: type it with the sign.</source>
+        <translation>„{term}“ könnte {term} % oder {term_2} % sein: tippe es mit dem Zeichen.</translation>
     </message>
     <message>
-        <source>“{}” is not a number{}.</source>
-        <translation>„{}“ ist keine Zahl{}.</translation>
+        <source>“{text}” could be {count} or {grouped}: write one of them, without a mark for thousands.</source>
+        <translation>„{text}“ könnte {count} oder {grouped} sein: schreib eines davon, ohne Tausenderzeichen.</translation>
     </message>
     <message>
-        <source>“{}” is not a unit known here; type {}.</source>
-        <translation>„{}“ ist keine hier bekannte Einheit; tippe {}.</translation>
+        <source>“{text}” could be {value} {symbol} or {grouped} {symbol}: write {value}0 or {grouped} without a mark.</source>
+        <translation>„{text}“ könnte {value} {symbol} oder {grouped} {symbol} sein: schreib {value}0 oder {grouped} ohne Zeichen.</translation>
     </message>
     <message>
-        <source>“{}” is not a whole number</source>
-        <translation>„{}“ ist keine ganze Zahl</translation>
+        <source>“{text}” has no unit, and “{behind}” is none; {understood}.</source>
+        <translation>„{text}“ hat keine Einheit, und „{behind}“ ist keine; {understood}.</translation>
     </message>
     <message>
-        <source>“{}” is not known here</source>
-        <translation>„{}“ ist hier nicht bekannt</translation>
+        <source>“{text}” has no unit; type V, A, W or s after it.</source>
+        <translation>„{text}“ hat keine Einheit; tippe V, A, W oder s dahinter.</translation>
     </message>
     <message>
-        <source>“{}” is not said of such a {}</source>
-        <translation>„{}“ wird von solchem nicht gesagt: {}</translation>
+        <source>“{text}” has two decimal marks.</source>
+        <translation>„{text}“ hat zwei Dezimalzeichen.</translation>
     </message>
     <message>
-        <source>“{}” is not understood behind “{}”.</source>
-        <translation>„{}“ wird hinter „{}“ nicht verstanden.</translation>
+        <source>“{text}” is not a number that can be read in one way</source>
+        <translation>„{text}“ ist keine Zahl, die sich auf eine Art lesen lässt</translation>
     </message>
     <message>
-        <source>“{}” is not understood here.</source>
-        <translation>„{}“ wird hier nicht verstanden.</translation>
+        <source>“{text}” is not a number{plain||, or one too large}.</source>
+        <translation>„{text}“ ist keine Zahl{plain||, oder eine zu große}.</translation>
     </message>
     <message>
-        <source>“{}” is not understood; an area is expected, such as 40 cm²</source>
-        <translation>„{}“ wird nicht verstanden; eine Fläche wird erwartet, etwa 40 cm²</translation>
+        <source>“{text}” is not a whole number</source>
+        <translation>„{text}“ ist keine ganze Zahl</translation>
     </message>
     <message>
-        <source>“{}” is not understood; cubic metres an hour are expected, such as 20 m³/h</source>
-        <translation>„{}“ wird nicht verstanden; Kubikmeter je Stunde werden erwartet, etwa 20 m³/h</translation>
+        <source>“{text}” is not understood behind “{text_2}”.</source>
+        <translation>„{text}“ wird hinter „{text_2}“ nicht verstanden.</translation>
     </message>
     <message>
-        <source>“{}” is not understood; kelvin are expected, such as 25 K</source>
-        <translation>„{}“ wird nicht verstanden; Kelvin werden erwartet, etwa 25 K</translation>
+        <source>“{text}” is not understood; an area is expected, such as 40 cm²</source>
+        <translation>„{text}“ wird nicht verstanden; eine Fläche wird erwartet, etwa 40 cm²</translation>
     </message>
     <message>
-        <source>“{}” is not understood; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start and bridge are.</source>
-        <translation>„{}“ wird nicht verstanden; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start und bridge schon.</translation>
+        <source>“{text}” is not understood; cubic metres an hour are expected, such as 20 m³/h</source>
+        <translation>„{text}“ wird nicht verstanden; Kubikmeter je Stunde werden erwartet, etwa 20 m³/h</translation>
     </message>
     <message>
-        <source>“{}” is not understood; of a {} can be said: {}</source>
-        <translation>„{}“ wird nicht verstanden; von {} lässt sich sagen: {}</translation>
+        <source>“{text}” is not understood; kelvin are expected, such as 25 K</source>
+        <translation>„{text}“ wird nicht verstanden; Kelvin werden erwartet, etwa 25 K</translation>
     </message>
     <message>
-        <source>“{}” is not understood; volts, amperes and “already 2 A” are</source>
-        <translation>„{}“ wird nicht verstanden; verstanden werden Volt, Ampere und „already 2 A“</translation>
+        <source>“{text}” reads as a range whose ends are of two kinds: leave out what joins them.</source>
+        <translation>„{text}“ liest sich als Bereich, dessen Enden zweierlei sind: lass weg, was sie verbindet.</translation>
     </message>
     <message>
-        <source>“{}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, “2.5 m”, “with the key” or “always” are</source>
-        <translation>„{}“ wird nicht verstanden; verstanden werden Volt, „15 A fuse“, „already 2 A“, „1.5 mm²“, „2.5 m“, „with the key“ oder „always“</translation>
+        <source>“{text}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as 3x2.1mm</source>
+        <translation>„{text}“: eine Anzahl von 1 bis 500, x und ein Durchmesser über 0 werden erwartet, etwa 3x2.1mm</translation>
     </message>
     <message>
-        <source>“{}” is not understood; watts, hours of sun and volts are</source>
-        <translation>„{}“ wird nicht verstanden; verstanden werden Watt, Sonnenstunden und Volt</translation>
+        <source>“{text}”: only currents and powers add up.</source>
+        <translation>„{text}“: nur Ströme und Leistungen lassen sich zusammenzählen.</translation>
     </message>
     <message>
-        <source>“{}” is outside {} to {}</source>
-        <translation>„{}“ liegt außerhalb von {} bis {}</translation>
+        <source>“{title}” is meant</source>
+        <translation>Gemeint ist „{title}“</translation>
     </message>
     <message>
-        <source>“{}” is said twice</source>
-        <translation>„{}“ ist zweimal gesagt</translation>
+        <source>“{title}” is to come after “{name}”, and there is no such step.</source>
+        <translation>„{title}“ soll nach „{name}“ kommen, und diesen Schritt gibt es nicht.</translation>
     </message>
     <message>
-        <source>“{}” is to come after “{}”, and there is no such step.</source>
-        <translation>„{}“ soll nach „{}“ kommen, und diesen Schritt gibt es nicht.</translation>
+        <source>“{title}” is to come before “{name}”, and there is no such step.</source>
+        <translation>„{title}“ soll vor „{name}“ kommen, und diesen Schritt gibt es nicht.</translation>
     </message>
     <message>
-        <source>“{}” is to come before “{}”, and there is no such step.</source>
-        <translation>„{}“ soll vor „{}“ kommen, und diesen Schritt gibt es nicht.</translation>
+        <source>“{to}” feeds itself</source>
+        <translation>„{to}“ speist sich selbst</translation>
     </message>
     <message>
-        <source>“{}” is under itself</source>
-        <translation>„{}“ liegt unter sich selbst</translation>
+        <source>“{value}” is no day: one such as 2026-12-05 is expected</source>
+        <translation>„{value}“ ist kein Tag: einer wie 2026-12-05 wird erwartet</translation>
     </message>
     <message>
-        <source>“{}” is used twice</source>
-        <translation>„{}“ ist zweimal verwendet</translation>
+        <source>“{words}” is no colour of wire; {known} are</source>
+        <translation>„{words}“ ist keine Drahtfarbe; bekannt sind {known}</translation>
     </message>
     <message>
-        <source>“{}” looks like a range, and one value is wanted here: type {}. To subtract, put a space on both sides of the minus.</source>
-        <translation>„{}“ sieht wie ein Bereich aus, und hier wird ein Wert gewünscht: tippe {}. Zum Abziehen setze Leerzeichen auf beide Seiten des Minus.</translation>
+        <source>“{word}” begins no line; is “{nearest}” meant?</source>
+        <translation>mit „{word}“ beginnt keine Zeile; ist „{nearest}“ gemeint?</translation>
     </message>
     <message>
-        <source>“{}” reads as a range whose ends are of two kinds: leave out what joins them.</source>
-        <translation>„{}“ liest sich als Bereich, dessen Enden zweierlei sind: lass weg, was sie verbindet.</translation>
+        <source>“{word}” begins no line; lines begin with {status}</source>
+        <translation>„{word}“ beginnt keine Zeile; Zeilen beginnen mit {status}</translation>
     </message>
     <message>
-        <source>“{}” shares its return with itself</source>
-        <translation>„{}“ teilt die Rückleitung mit sich selbst</translation>
+        <source>“{word}” belongs beneath {heading}</source>
+        <translation>„{word}“ gehört unter {heading}</translation>
     </message>
     <message>
-        <source>“{}” stands under no heading.</source>
-        <translation>„{}“ steht unter keiner Überschrift.</translation>
+        <source>“{word}” is missing{any||: one of {values}}</source>
+        <translation>„{word}“ fehlt{any||: eines von {values}}</translation>
     </message>
     <message>
-        <source>“{}” under “{}” has no unit: write {} {}, or head the column {} ({}).</source>
-        <translation>„{}“ unter „{}“ hat keine Einheit: {} {} schreiben oder die Spalte mit {} ({}) überschreiben.</translation>
+        <source>“{word}” is no chemistry; {known} are known</source>
+        <translation>„{word}“ ist keine Chemie; bekannt sind {known}</translation>
     </message>
     <message>
-        <source>“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as 3x2.1mm</source>
-        <translation>„{}“: eine Anzahl von 1 bis 500, x und ein Durchmesser über 0 werden erwartet, etwa 3x2.1mm</translation>
+        <source>“{word}” is not said of such a {word_2}</source>
+        <translation>„{word}“ wird von solchem nicht gesagt: {word_2}</translation>
     </message>
     <message>
-        <source>“{}”: only currents and powers add up.</source>
-        <translation>„{}“: nur Ströme und Leistungen lassen sich zusammenzählen.</translation>
+        <source>“{word}” is not understood; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start and bridge are.</source>
+        <translation>„{word}“ wird nicht verstanden; noisy, sensitive, vital, always on, switched, motor, LED, starter, igniter, heat elsewhere, assumed, regulated, transmitter, idle, peak, start und bridge schon.</translation>
+    </message>
+    <message>
+        <source>“{word}” is not understood; volts, amperes and “already 2 A” are</source>
+        <translation>„{word}“ wird nicht verstanden; verstanden werden Volt, Ampere und „already 2 A“</translation>
+    </message>
+    <message>
+        <source>“{word}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, “2.5 m”, “with the key” or “always” are</source>
+        <translation>„{word}“ wird nicht verstanden; verstanden werden Volt, „15 A fuse“, „already 2 A“, „1.5 mm²“, „2.5 m“, „with the key“ oder „always“</translation>
+    </message>
+    <message>
+        <source>“{word}” is not understood; watts, hours of sun and volts are</source>
+        <translation>„{word}“ wird nicht verstanden; verstanden werden Watt, Sonnenstunden und Volt</translation>
+    </message>
+    <message>
+        <source>“{word}” is said twice</source>
+        <translation>„{word}“ ist zweimal gesagt</translation>
     </message>
     <message>
         <source>−40 to 400 °C is expected.</source>
         <translation>−40 bis 400 °C werden erwartet.</translation>
     </message>
     <message>
-        <source>✓ %1 is inside its window.</source>
-        <translation>✓ %1 liegt im Fenster.</translation>
-    </message>
-    <message>
-        <source>✓ All %1 tried, the best bettered in %2 more: no step helps them further.</source>
-        <translation>✓ Alle %1 versucht, die besten in %2 weiteren verbessert: kein Schritt hilft ihnen weiter.</translation>
+        <source>✓ All {tried} tried, the best bettered in {stepped} more: no step helps them further.</source>
+        <translation>✓ Alle {tried} versucht, die besten in {stepped} weiteren verbessert: kein Schritt hilft ihnen weiter.</translation>
     </message>
     <message>
         <source>✓ New plans begin so.</source>
@@ -18712,6 +18194,10 @@ schwarz an %2
     <message>
         <source>✓ Nothing found</source>
         <translation>✓ Nichts gefunden</translation>
+    </message>
+    <message>
+        <source>✓ {value} is inside its window.</source>
+        <translation>✓ {value} liegt in seinem Fenster.</translation>
     </message>
 </context>
 </TS>

@@ -98,6 +98,16 @@ class TestBook : public QObject {
         for (const auto& c : cautions) QVERIFY(once.insert(c.words).second);
         QVERIFY(cautions.front().words.find("60 V") != std::string::npos);
     }
+    void propellers_are_cautioned_of_where_it_flies() {
+        for (const bool flies : {true, false}) {
+            auto plan = test::demo();
+            plan.flies = flies;
+            const auto all = book_cautions(plan, parts(), {});
+            QCOMPARE(std::any_of(all.begin(), all.end(),
+                                 [](const auto& c) { return c.words.starts_with("Propellers off"); }),
+                     flies);
+        }
+    }
     void hostile_names_stay_text() {
         auto plan = test::demo();
         plan.name = "<script>alert(1)</script> & \"quotes\"";

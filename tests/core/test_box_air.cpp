@@ -178,6 +178,20 @@ class TestBoxAir : public QObject {
         QVERIFY(f && f->fixes.size() == 2);
         for (const auto& fix : f->fixes) QVERIFY(air_of(fix.edit(plan)).rise <= 10.001);
     }
+
+    void air_that_melts_things_is_a_danger_and_warm_air_a_caution() {
+        bool cautioned = false, endangered = false;
+        for (const double amps : {0.4, 0.8, 1.6, 3.2, 6.4}) {
+            const auto plan = boxed(amps);
+            const auto s = test::studied(plan);
+            const auto* f = test::finding(s, "box-warm");
+            if (!f) continue;
+            const bool hot = raw(s.boxes.front().air) > 75;
+            QCOMPARE(f->severity, hot ? Severity::danger : Severity::caution);
+            (hot ? endangered : cautioned) = true;
+        }
+        QVERIFY(cautioned && endangered);
+    }
 };
 
 SANGRE_SUITE(TestBoxAir);

@@ -2,6 +2,7 @@
 #include "coupling/coupling.h"
 #include "fixtures.h"
 #include "plan/edits.h"
+#include "units/parse.h"
 
 using namespace sangre;
 using test::parts;
@@ -35,6 +36,25 @@ class TestCoupling : public QObject {
         // Which of the two is called the first does not matter.
         CLOSE(mutual_inductance(Metre(1e-3), Metre(4e-3), Metre(3e-3)),
               mutual_inductance(Metre(4e-3), Metre(1e-3), Metre(3e-3)), 1e-12);
+    }
+    void two_leads_lie_as_far_apart_as_both_are_thick() {
+        auto plan = with_sensor(20);
+        const auto s = test::studied(plan);
+        const auto noisy = s.solver->index().into(Id("load-drive-left")).front();
+        size_t quiet = 0;
+        while (plan.leads[quiet].id != "cable-drive-left") ++quiet;
+        const auto& cores = s.harness.wiring;
+        const auto outer = [&](size_t lead) { return raw(cores.cores_of(lead).front().wire->outer); };
+        const auto x = coupling(plan, s.solver->index(), s.harness, noisy, quiet, {0});
+        QVERIFY(x && outer(noisy) > outer(quiet) * 1.2);
+        CLOSE(raw(x->apart), (outer(noisy) + outer(quiet)) / 2, 1e-9);
+    }
+    void a_pair_is_twisted_where_it_is_longer_than_a_hand() {
+        Lead pair;
+        pair.ret = Return::own;
+        QVERIFY(!is_twisted(pair, Metre(0.2)) && is_twisted(pair, Metre(0.21)));
+        pair.ret = Return::frame;
+        QVERIFY(!is_twisted(pair, Metre(1)));
     }
     void a_pair_by_itself_is_the_book_s() {
         // 2 mm apart, 1 mm thick: 0.4 µH/m · arccosh 2 = 0.527 µH/m.
@@ -115,6 +135,27 @@ class TestCoupling : public QObject {
         const auto mended = f->fixes.front().edit(plan);
         CLOSE(raw(by_id(mended.loads, Id("load-drive-left"))->capacitance),
               std::ceil((length - 0.2) * 220) * 10e-6, 1e-6);
+    }
+
+    void a_needle_is_left_alone_from_the_distance_that_is_said() {
+        auto plan = test::demo();
+        auto& way = *by_id(plan.ways, Id("way-battery-hub"));
+        OnWay needle;
+        needle.kind = OnWayKind::compass, needle.at = Metre(0.1), needle.off = Millimetre(8);
+        way.on_it.push_back(needle);
+        const auto sentence_at = [&](double mm) {
+            way.on_it.back().off = Millimetre(mm);
+            const auto s = test::studied(plan);
+            const auto* f = test::finding(s, "magnetic-near");
+            return f ? f->sentence : std::string();
+        };
+        const auto said = sentence_at(8);
+        const auto from = said.find("keep it ") + 8;
+        const auto enough =
+            parse_value(said.substr(from, said.find(" off", from) - from), Dimension::length, "mm");
+        QVERIFY2(enough.has_value(), said.c_str());
+        QVERIFY2(*enough > 8.5, said.c_str());
+        QVERIFY(sentence_at(*enough).empty() && !sentence_at(*enough * 0.9).empty());
     }
 };
 

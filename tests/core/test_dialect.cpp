@@ -211,6 +211,19 @@ class TestDialect : public QObject {
         const auto wrong = plan_from_text("sauce: Pack: 4S2P Li-ion 6 Ah\n", parts());
         QVERIFY(!wrong.has_value());
     }
+    void stands_in_and_on_a_place_as_at_it() {
+        const auto plan = plan_from_text(
+            "place Box\nLeft drive 24 V 3 A motor, in Box\nload Lamp 12 V 1 A, on Box\n4S LFP 10 Ah, inside "
+            "Box\n",
+            parts());
+        QVERIFY(plan.has_value());
+        QCOMPARE(plan->loads.front().name, std::string("Left drive"));
+        for (const auto& place : {plan->loads[0].place, plan->loads[1].place, plan->sources[0].place})
+            QCOMPARE(place, plan->places.front().id);
+        for (const char* wrong :
+             {"load Lamp 12 V 1 A, in", "load Lamp 12 V 1 A, in Attic", "load Lamp 12 V 1 A, on "})
+            QVERIFY2(!plan_from_text(wrong, parts()), wrong);
+    }
     void a_pasted_list_is_known_for_one() {
         for (const char* text : {"• load Fan 12 V 1 A\n• hub Tail, strip\n", "- load Fan 12 V 1 A\n",
                                  "-- a comment\nload Fan 12 V 1 A\n", "*\tload Fan 12 V 1 A\n"}) {

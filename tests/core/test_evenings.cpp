@@ -351,6 +351,17 @@ class TestEvenings : public QObject {
             reading_of_step(step_of(s.steps(), "join/feed-rail-12-0v-load-fog-pump/load"), s.readings());
         QVERIFY2(of_pump.find("fog-pump") != std::string::npos, of_pump.c_str());
     }
+
+    void a_free_evening_is_one_evening() {
+        auto plan = test::demo();
+        plan.evenings = {{"2026-11-28", 40}, {"2026-11-29", 0}};
+        const auto all = plan_evenings(plan, test::studied(plan).steps(), "2026-11-28");
+        QVERIFY(all.size() > 3);
+        for (const auto& e : all) {
+            if (e.date == "2026-11-29") QVERIFY(e.steps.empty());
+            if (e.date > "2026-11-29") QCOMPARE(e.there, 40.0);
+        }
+    }
 };
 
 SANGRE_SUITE(TestEvenings);

@@ -71,6 +71,9 @@ class TestHarnessAndJoints : public QObject {
     }
     void what_cannot_pass_is_known_before_it_is_packed() {
         QVERIFY(circles_pass({}, 1) && circles_pass({1}, 1) && !circles_pass({1}, 0.99));
+        // What was found to go into a wide hole is looked for anew in a narrower one.
+        const std::vector<double> seven{1.013, 1.01, 1.007, 1.004, 1.001, 0.998, 0.995};
+        QVERIFY(circles_soon_pass(seven, 4) && !circles_pass(seven, 2.9));
         QVERIFY(circles_pass({1, 1}, 2) && !circles_pass({1, 1}, 1.99));
         QVERIFY(!circles_pass(std::vector<double>(60, 1.0), 8.2));  // by how many there can be at all
         QVERIFY(!circles_pass({1, 0.9, 0.9, 0.9, 0.9}, 1.9));       // by their area

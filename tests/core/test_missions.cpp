@@ -233,8 +233,11 @@ class TestMissions : public QObject {
         QVERIFY(why({}).contains("too few"));
         auto log = measured(pack, c, 2, 1);
         QVERIFY(why({log.begin(), log.begin() + 12}).contains("only"));
-        for (auto& s : log) s.volts = s.volts * 3;
-        QVERIFY(why(log).contains("no voltage of 4 cells"));
+        for (const double wrong : {3.0, 0.5}) {
+            auto scaled = log;
+            for (auto& s : scaled) s.volts = s.volts * wrong;
+            QVERIFY2(why(scaled).contains("no voltage of 4 cells"), qPrintable(QString::number(wrong)));
+        }
     }
     void logs_are_read_as_loggers_write_them() {
         const auto plain = measured_log_from_csv("0,12.6,1\n1,12.5,2\n2,12.4,2\n");

@@ -46,6 +46,8 @@ class TestPigtails : public QObject {
         QVERIFY(raw(all[0].bared) * raw(all[0].bared) >=
                 raw(wire.conductor) * raw(wire.conductor) * all[0].wires);
         QVERIFY(takes(*all[0].kind, all[0].copper));
+        // 8 mm back over the insulation, and a third more, which is pinched shut while it is hot.
+        if (all[0].tube) QCOMPARE(raw(all[0].tube_cut), std::ceil((raw(all[0].size.strip) + 8) * 4 / 3));
         // A return that is shared has no end there.
         auto shared = plan;
         for (auto& f : shared.feeds())

@@ -263,6 +263,7 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("meets hinge", "belongs beneath a way");
         row("way Hub board → Mast foot, 1 m\n  meets bridge", "none of opening, hinge, heat, edge");
         row("frobnicate X", "begins no line");
+        row("Left drive 24 V 3 A motor bridge", "bridge 0.3 Ω");  // what is wrong with it, not with its name
         row("load \"unclosed", "this quote is not closed");
         row("phase Dusk, runs Fog pump fast", "none of off, idle, typical");
         row("terminals Nobody", "there is no part “Nobody”");

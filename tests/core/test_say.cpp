@@ -1,6 +1,9 @@
 // Everything that a builder reads can be said in another language: nothing English is left when a made-up
 // language is spoken.
+#include <QFile>
+#include <QXmlStreamReader>
 #include <QtTest>
+#include <set>
 
 #include "bench/readings.h"
 #include "build/bom.h"
@@ -10,9 +13,11 @@
 #include "files/plan_file.h"
 #include "fixtures.h"
 #include "other_words.h"
+#include "plan/load_text.h"
 #include "review/review.h"
 #include "straight/laid_straight.h"
 #include "study.h"
+#include "words/list.h"
 #include "words/say.h"
 
 using namespace sangre;
@@ -24,9 +29,9 @@ class TestSay : public QObject {
     void cleanup() { speak(nullptr); }
 
     void is_english_until_another_is_spoken() {
-        QCOMPARE(say("{} of {}", 1, 2), std::string("1 of 2"));
+        QCOMPARE(say("{part} of {whole}", 1, 2), std::string("1 of 2"));
         speak(test::circled);
-        QCOMPARE(say("{} of {}", 1, 2), std::string("1 ⓞⓕ 2"));
+        QCOMPARE(say("{part} of {whole}", 1, 2), std::string("1 ⓞⓕ 2"));
         QCOMPARE(said("of"), std::string("ⓞⓕ"));
         QCOMPARE(said(""), std::string());
         speak(nullptr);
@@ -34,10 +39,40 @@ class TestSay : public QObject {
     }
 
     void a_translation_that_asks_for_what_is_not_there_is_not_used() {
-        speak([](std::string_view) -> std::string { return "{7} {} {"; });
-        QCOMPARE(say("{} of {}", 1, 2), std::string("1 of 2"));
-        speak([](std::string_view) -> std::string { return {}; });
-        QCOMPARE(say("{} of {}", 1, 2), std::string("1 of 2"));
+        for (const Tongue wrong :
+             {Tongue([](std::string_view) -> std::string { return "{teil} {whole}"; }),
+              Tongue([](std::string_view) -> std::string { return "{} {whole}"; }),
+              Tongue([](std::string_view) -> std::string { return "{part} {whole"; }),
+              Tongue([](std::string_view) -> std::string { return "{part:.1f} {whole}"; }),
+              Tongue([](std::string_view) -> std::string { return {}; })}) {
+            speak(wrong);
+            QCOMPARE(say("{part} of {whole}", "all", 2), std::string("all of 2"));
+        }
+    }
+
+    void places_are_named_and_may_come_in_another_order_or_again() {
+        QCOMPARE(say("{wire}: {wire} at {heat:.1f} °C, {{so}}", "20 AWG", 71.26),
+                 std::string("20 AWG: 20 AWG at 71.3 °C, {so}"));
+        speak([](std::string_view) -> std::string { return "bei {heat:.0f} °C: {wire}"; });
+        QCOMPARE(say("{wire}: {wire} at {heat:.1f} °C", "20 AWG", 71.26), std::string("bei 71 °C: 20 AWG"));
+    }
+
+    void forms_are_chosen_by_a_count_or_a_flag() {
+        const auto steps = [](size_t n) { return say("{n} {n|step is|steps are} left", n); };
+        QCOMPARE(steps(0), std::string("0 steps are left"));
+        QCOMPARE(steps(1), std::string("1 step is left"));
+        QCOMPARE(steps(2), std::string("2 steps are left"));
+        const auto lead = [](bool decides) { return say("Measure{decides|, it decides|}.", decides); };
+        QCOMPARE(lead(true), std::string("Measure, it decides."));
+        QCOMPARE(lead(false), std::string("Measure."));
+        const auto volts = [](bool known) { return say("Probe{known|: {volts} there|}.", known, 4.5); };
+        QCOMPARE(volts(true), std::string("Probe: 4.5 there."));
+        QCOMPARE(volts(false), std::string("Probe."));
+        speak([](std::string_view) -> std::string { return "{n|ein Schritt|{n} Schritte}"; });
+        QCOMPARE(steps(1), std::string("ein Schritt"));
+        QCOMPARE(steps(2), std::string("2 Schritte"));
+        speak([](std::string_view) -> std::string { return "noch {n} {n|Schritt|Schritte}"; });
+        QCOMPARE(steps(2), std::string("noch 2 Schritte"));
     }
 
     void nothing_english_is_left_data() { test::demo_rows(); }
@@ -84,6 +119,54 @@ class TestSay : public QObject {
         left.removeDuplicates();
         QVERIFY2(left.isEmpty(),
                  qPrintable(QString::number(left.size()) + ":\n" + left.mid(0, 60).join('\n')));
+    }
+
+    void several_things_are_said_in_one_sentence() {
+        QCOMPARE(listed({}), std::string());
+        QCOMPARE(listed({"Pump"}), std::string("Pump"));
+        QCOMPARE(listed({"Pump", "Lamp", "Fan"}), std::string("Pump, Lamp and Fan"));
+        QCOMPARE(either({"brass", "steel"}), std::string("brass or steel"));
+        QCOMPARE(first_few({"A", "B", "C"}, 3), std::string("A, B, C"));
+        QCOMPARE(first_few({"A", "B", "C", "D"}, 2), std::string("A, B and 2 more"));
+    }
+
+    void what_the_catalogue_calls_things_is_translated_piece_by_piece() {
+        QFile file(QStringLiteral(SANGRE_SOURCE_DATA "/words/de.ts"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        std::set<std::string> known;
+        QXmlStreamReader xml(&file);
+        while (!xml.atEnd())
+            if (xml.readNextStartElement() && xml.name() == QStringLiteral("source"))
+                known.insert(xml.readElementText().toStdString());
+        QVERIFY(known.size() > 4000);
+        const auto catalogue = load_catalogue(SANGRE_SOURCE_DATA);
+        QVERIFY(catalogue);
+        static std::set<std::string> asked;
+        asked.clear();
+        speak([](std::string_view english) {
+            asked.emplace(english);
+            return std::string();
+        });
+        const auto say_all = [](const auto& entries) {
+            for (const auto& e : entries) (void)e.name.spoken();
+        };
+        say_all(catalogue->fuses), say_all(catalogue->converters);
+        say_all(catalogue->fittings), say_all(catalogue->joints), say_all(catalogue->chemistries);
+        QVERIFY(asked.size() > 100);
+        for (const auto& piece : asked)
+            if (std::count_if(piece.begin(), piece.end(), [](unsigned char c) { return std::isalpha(c); }) >
+                1)
+                QVERIFY2(known.contains(piece), piece.c_str());
+    }
+
+    void a_load_keeps_its_name_whatever_is_spoken() {
+        speak([](std::string_view english) -> std::string {
+            return english == "sensitive" ? "empfindlich" : english == "always on" ? "immer an" : "";
+        });
+        const auto read = parse_load("Fenster empfindlich 5 V 1 A immer an");
+        QVERIFY(read.complete());
+        QCOMPARE(read.load.name, std::string("Fenster empfindlich"));
+        QVERIFY(read.load.always_on && !read.load.sensitive);
     }
 };
 

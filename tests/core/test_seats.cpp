@@ -4,6 +4,7 @@
 #include <random>
 
 #include "build/steps.h"
+#include "files/plan_text.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
 #include "holding/holding.h"
@@ -206,6 +207,36 @@ class TestSeats : public QObject {
         CLOSE(raw(better[0].wire_then), 2 * (2 + 3 * 0.15), 1e-9);
         plan.feeds()[1].length = Metre(2);  // measured: nobody moves it unasked
         QVERIFY(better_places(plan, parts()).empty());
+    }
+
+    void what_sits_in_a_panel_is_reached_without_its_lid() {
+        Plan plan;
+        plan.bodies = {{"outer", "Shed"}, {"box", "Box"}};
+        plan.bodies[1].in = "outer";
+        Device item;
+        item.panel = "box";
+        const auto way = in_the_way_of_item(plan, Lead(), item, Metre(0), Metre(1));
+        QCOMPARE(way.lids, std::vector<Id>{"outer"});
+    }
+
+    void a_hole_is_drilled_with_half_a_millimetre_to_spare() {
+        double least = 1e9;
+        for (const char* wire : {"24", "22", "20", "18", "16", "14", "12"}) {
+            const auto plan = plan_from_text(
+                QString("body Box, plastic, 100 × 100 × 100 mm\nplace In, in Box\nplace Out\nway In → Out, "
+                        "0.4 m\n"
+                        "4S LFP 10 Ah, at In\nLamp 12 V 0.1 A, at Out\nBattery → Lamp, %1 AWG silicone\n")
+                    .arg(wire)
+                    .toStdString(),
+                parts());
+            QVERIFY(plan.has_value());
+            const auto s = test::studied(*plan);
+            const auto* f = test::finding(s, "wall-no-opening");
+            QVERIFY(f && !f->fixes.empty());
+            const auto mended = f->fixes.front().edit(*plan);
+            least = std::min(least, raw(mended.openings.front().bore) - raw(s.harness.bundle.front()));
+        }
+        QVERIFY2(least >= 0.5 && least < 1.5, qPrintable(QString::number(least)));
     }
 };
 

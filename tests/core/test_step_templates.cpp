@@ -5,8 +5,10 @@
 #include "build/step_templates.h"
 #include "cutting/cut_list.h"
 #include "fixtures.h"
+#include "other_words.h"
 #include "plan/plan_pictures.h"
 #include "shopping/shopping.h"
+#include "words/say.h"
 
 using namespace sangre;
 using test::parts;
@@ -90,6 +92,30 @@ class TestStepTemplates : public QObject {
         QCOMPARE(set.own_steps[1].after, std::vector<std::string>{own_step_key(set.own_steps[0].id)});
         const auto back = with_template(Plan{}, set, "");
         QCOMPARE(back.own_steps.size(), set.own_steps.size());
+    }
+    void of_several_that_are_awaited_the_last_counts_in_any_language() {
+        auto plan = test::demo();
+        plan.evenings.clear(), plan.done.clear(), plan.orders.clear(), plan.arrives.clear();
+        const auto s = test::studied(plan);
+        const auto lines = bill_of_materials(plan, parts(), s.harness);
+        size_t pairs = 0;
+        for (const auto& a : lines)
+            for (const auto& b : lines) {
+                if (a.key >= b.key || a.of.empty() || b.of.empty() || a.of.front() != b.of.front()) continue;
+                for (const bool a_first : {true, false}) {
+                    auto both = *set_arrival(plan, a.key, a_first ? "2026-12-05" : "2026-12-20");
+                    both = *set_arrival(both, b.key, a_first ? "2026-12-20" : "2026-12-05");
+                    for (const Tongue tongue : {Tongue(nullptr), Tongue(test::circled)}) {
+                        speak(tongue);
+                        const auto held = held_back(both, parts(), s, s.steps());
+                        speak(nullptr);
+                        for (const auto& h : held)
+                            if (s.steps()[h.step].about == a.of.front())
+                                QCOMPARE(h.until, std::string("2026-12-20")), ++pairs;
+                    }
+                }
+            }
+        QVERIFY(pairs > 3);
     }
     void what_waits_for_a_part_is_held_back() {
         auto plan = test::demo();

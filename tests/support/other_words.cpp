@@ -16,7 +16,7 @@ std::string circled(std::string_view english) {
     bool inside = false;
     for (const char c : english) {
         if (c == '{') inside = true;
-        if (c == '}') inside = false;
+        if (c == '}' || c == '|') inside = false;  // the forms of a choice are words
         if (!inside && std::isalpha(static_cast<unsigned char>(c)) != 0) {
             const bool big = std::isupper(static_cast<unsigned char>(c)) != 0;
             const char32_t code =

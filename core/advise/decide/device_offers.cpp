@@ -83,7 +83,7 @@ class Offers {
         }
         if (const auto* t = cheapest_inline(InlineKind::diode); t && !has(DeviceKind::diode))
             offer(Group::protect, DeviceKind::diode, t->id, t->name,
-                  say("saves what is behind when plus and minus are swapped; takes {} = {}",
+                  say("saves what is behind when plus and minus are swapped; takes {forward} = {forward_2}",
                       format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
         offer_precharge();
     }
@@ -94,8 +94,8 @@ class Offers {
         const auto* wire = holder ? find(catalogue_.wires, holder->lead) : nullptr;
         if (!wire || fuse.holder == holder->id) return;
         offers_.push_back({Group::seat, holder->name,
-                           say("for the {} fuse: two leads of {} to join, {} each", format(fuse.rating),
-                               size_words(*wire), format(holder->lead_length)),
+                           say("for the {rating} fuse: two leads of {wire} to join, {lead_length} each",
+                               format(fuse.rating), size_words(*wire), format(holder->lead_length)),
                            [this_catalogue = &catalogue_, id = fuse.id, to = holder->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});
@@ -109,8 +109,8 @@ class Offers {
         const auto* tap = family ? suiting_tap(catalogue_, *family, fuse.rating, plan_.hottest_air) : nullptr;
         if (!tap || fuse.holder == tap->id) return;
         offers_.push_back({Group::seat, tap->name,
-                           say("in the slot of {}: its fuse and the {} one side by side", source->name,
-                               format(fuse.rating)),
+                           say("in the slot of {source}: its fuse and the {rating} one side by side",
+                               source->name, format(fuse.rating)),
                            [this_catalogue = &catalogue_, id = fuse.id, to = tap->id](const Plan& p) {
                                return set_holder(p, *this_catalogue, id, to);
                            }});
@@ -131,18 +131,18 @@ class Offers {
         const auto hang = [&](const auto& parts) {
             for (const auto& part : parts)
                 if (part.id != feed_.from)
-                    hung(say("coil on {}", part.name), say("wound for {}", format(type->coil)),
+                    hung(say("coil on {part}", part.name), say("wound for {coil}", format(type->coil)),
                          &Device::coil_from, part.id);
         };
         hang(plan_.hubs), hang(plan_.converters);
         hung(say("closed by nothing named"), "", &Device::control, {});
         for (const auto& p : plan_.passives)
             if (p.kind == PassiveKind::button || p.kind == PassiveKind::sensor)
-                hung(say("closed by {}", p.name), say("in the coil's return"), &Device::control, p.id);
+                hung(say("closed by {passive}", p.name), say("in the coil's return"), &Device::control, p.id);
         for (const auto& l : plan_.loads)
             if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
-                hung(say("closed by {}", l.name), say("an output of it, with a transistor"), &Device::control,
-                     l.id);
+                hung(say("closed by {passive}", l.name), say("an output of it, with a transistor"),
+                     &Device::control, l.id);
     }
     /// What a thermal switch may sit on.
     void offer_warmth(const Device& d) {
@@ -154,14 +154,16 @@ class Offers {
                          return with_device(p, id, [&](Device& x) { x.sits_on = on, x.warmer_k.reset(); });
                      }});
         };
-        sits({}, say("in the air around it"), say("up to {}", format(plan_.hottest_air)));
+        sits({}, say("in the air around it"), say("up to {hottest}", format(plan_.hottest_air)));
         for (size_t c = 0; c < plan_.converters.size(); ++c)
             if (const auto* type = find(catalogue_.converters, plan_.converters[c].type))
-                sits(plan_.converters[c].id, say("on {}", plan_.converters[c].name),
-                     say("up to {}", format(Celsius(raw(plan_.hottest_air) +
-                                                    temperature_rise(*type, worsts_.converters[c].heat)))));
+                sits(plan_.converters[c].id, say("on {converters}", plan_.converters[c].name),
+                     say("up to {hottest}",
+                         format(Celsius(raw(plan_.hottest_air) +
+                                        temperature_rise(*type, worsts_.converters[c].heat)))));
         for (const auto& load : plan_.loads)
-            sits(load.id, say("on {}", load.name), say("then say how much warmer than the air it gets"));
+            sits(load.id, say("on {converters}", load.name),
+                 say("then say how much warmer than the air it gets"));
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
@@ -169,7 +171,8 @@ class Offers {
         const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
         if (best)
             offer(Group::protect, DeviceKind::precharge, best->id, best->name,
-                  say("hold the button {} before you plug or switch on: {} instead of a spark",
+                  say("hold the button {resistance} before you plug or switch on: {highest_end} instead of a "
+                      "spark",
                       format(Second(5 * raw(best->resistance) * farad)),
                       format(Ampere(raw(worst_.highest_end) / raw(best->resistance)))));
     }
@@ -216,8 +219,9 @@ class Offers {
             need.noise = module_noise;
             const auto check = check_filter(need);
             offer(Group::quieten, DeviceKind::filter, lc->id, lc->name,
-                  say("works from {} up: {} dB at {}; drops {}", format(check.resonance),
-                      format_number(check.attenuation, 2), format(module_noise), format(check.drop)));
+                  say("works from {resonance} up: {attenuation} dB at {module_noise}; drops {drop}",
+                      format(check.resonance), format_number(check.attenuation, 2), format(module_noise),
+                      format(check.drop)));
         }
         if (const auto* ferrite = cheapest(catalogue_.inlines, [&](const InlinePart& t) {
                 return t.kind == InlineKind::filter && raw(t.capacitance) <= 0 &&
@@ -233,7 +237,8 @@ class Offers {
         });
         if (meter)
             offer(Group::watch, DeviceKind::shunt, meter->id, meter->name,
-                  say("shows {} and {} here; drops {}", format(worst_.highest_end), format(worst_.continuous),
+                  say("shows {highest_end} and {continuous} here; drops {resistance}",
+                      format(worst_.highest_end), format(worst_.continuous),
                       format(Volt(raw(meter->resistance) * raw(worst_.continuous)))));
     }
 

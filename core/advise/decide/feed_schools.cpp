@@ -120,7 +120,7 @@ void schools_of(Explained& to, const Plan& plan, const Catalogue& catalogue, con
     const bool here = s.protection[i].wire->metric, all = plan.practices.metric;
     offer(sizing, say("By its temperature"), say("short leads with little drop"), WireSchool::temperature,
           here, all);
-    offer(sizing, say("By voltage drop, {}", format_percent(plan.practices.drop_limit)),
+    offer(sizing, say("By voltage drop, {drop_limit}", format_percent(plan.practices.drop_limit)),
           say("long and thin wire drops too much at the far end"), WireSchool::drop, here, all);
     offer(sizing, say("By 700 circ mil/A"), say("cautious: enclosed, warm, for years"), WireSchool::cautious,
           here, all);

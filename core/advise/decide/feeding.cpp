@@ -44,7 +44,7 @@ tl::expected<Plan, std::string> own_line(const Plan& plan, const Catalogue& cata
     if (!feed || !l) return Failed(say("it is not wired yet"));
     const auto source = find_part(plan, feed->from);
     if (source.kind == PartKind::converter)
-        return Failed(say("it runs on {}, which the pack cannot give", name_of(plan, feed->from)));
+        return Failed(say("it runs on {part}, which the pack cannot give", name_of(plan, feed->from)));
     if (source.kind == PartKind::source) return Failed(say("it has its own line from the pack already"));
     const auto way = upstream_feeds(plan, load);
     const auto& pack = plan.feeds()[way.back()].from;
@@ -66,22 +66,24 @@ tl::expected<Plan, std::string> tap_circuit(const Plan& plan, const Catalogue& c
     const auto at = static_cast<size_t>(old - plan.feeds().data());
     const auto& worst = study.worst.feeds[at];
     if (worst.lowest_end < l->v_min || worst.highest_end > l->v_max)
-        return Failed(say("there it would get {} – {}; it takes {} – {}", format(worst.lowest_end),
-                          format(worst.highest_end), format(l->v_min), format(l->v_max)));
+        return Failed(say("there it would get {lowest_end} – {highest_end}; it takes {lowest} – {highest}",
+                          format(worst.lowest_end), format(worst.highest_end), format(l->v_min),
+                          format(l->v_max)));
     const auto& p = study.protection[at];
     const auto together = worst.continuous + l->typical;
     if (const auto* fuse = device(*old, DeviceKind::fuse); fuse && p.family) {
         const auto stands = continuous_limit(*p.family, fuse->rating, plan.hottest_air);
         if (together > stands)
-            return Failed(say("the {} fuse of {} carries {} continuously; together they draw {}",
-                              format(fuse->rating), other->name, format(stands), format(together)));
+            return Failed(say(
+                "the {rating} fuse of {other} carries {rating_2} continuously; together they draw {together}",
+                format(fuse->rating), other->name, format(stands), format(together)));
     }
     if (together > p.ampacity)
-        return Failed(say("the wire to {} carries {}; together they draw {}", other->name, format(p.ampacity),
-                          format(together)));
+        return Failed(say("the wire to {other} carries {ampacity}; together they draw {together}",
+                          other->name, format(p.ampacity), format(together)));
     Plan next = plan;
     const Id id = fresh_id(plan, "tap", other->name);
-    next.hubs.push_back({id, say("Tap at {}", other->name), other->place, {}});
+    next.hubs.push_back({id, say("Tap at {other}", other->name), other->place, {}});
     auto& trunk = next.feeds()[at];
     Lead rest = trunk;
     rest.id = fresh_id(next, "feed", id + " " + other->name);

@@ -29,16 +29,16 @@ void rail_steps(const Plan& plan, const Catalogue& catalogue, std::vector<PlanSt
         for (const auto& b : plan.converters) {
             if (a.id == b.id) continue;
             if (b.set > a.set) sources.push_back(b.id);
-            out.push_back({say("{} takes over {}", a.name, b.name), [&, stays = a.id, gone = b.id] {
-                               return made(merge_rails(plan, catalogue, stays, gone));
-                           }});
+            out.push_back(
+                {say("{converter} takes over {converter_2}", a.name, b.name),
+                 [&, stays = a.id, gone = b.id] { return made(merge_rails(plan, catalogue, stays, gone)); }});
         }
         const auto into = feeds_into(plan, a.id);
         for (const auto& from : sources)
             if (!into.empty() && plan.feeds()[into.front()].from != from)
-                out.push_back({say("{} fed from {}", a.name, name_of(plan, from)), [&, rail = a.id, from] {
-                                   return made(feed_rail_from(plan, catalogue, rail, from));
-                               }});
+                out.push_back(
+                    {say("{converter} fed from {part}", a.name, name_of(plan, from)),
+                     [&, rail = a.id, from] { return made(feed_rail_from(plan, catalogue, rail, from)); }});
     }
 }
 
@@ -46,7 +46,7 @@ void module_steps(const Plan& plan, const Catalogue& catalogue, std::vector<Plan
     for (const auto& c : plan.converters)
         for (const auto& t : catalogue.converters)
             if (t.id != c.type && t.module && c.set >= t.out_min && c.set <= t.out_max)
-                out.push_back({say("{} on a {}", c.name, t.name),
+                out.push_back({say("{converter} on a {converter_2}", c.name, t.name),
                                [&plan, rail = c.id, type = t.id]() -> std::optional<Plan> {
                                    auto next = plan;
                                    by_id(next.converters, rail)->type = type;

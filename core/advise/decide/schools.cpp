@@ -106,7 +106,7 @@ SchoolQuestion answered(const Question& asked, const Plan& plan, const Catalogue
 
 SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const Id& load) {
     SchoolQuestion q{
-        say("How {} is fed", name_of(plan, load)),
+        say("How {part} is fed", name_of(plan, load)),
         say("A small load may share a circuit whose fuse, wire and plug have room; strong ones get a line."),
         {}};
     q.ways.push_back(
@@ -128,7 +128,7 @@ SchoolQuestion how_to_feed(const Plan& plan, const Catalogue& catalogue, const I
         add(say("Tap a circuit"), say("least wire; two fuses, the old one and its own"),
             tl::unexpected(std::string(say("no circuit of its voltage has room for it"))));
     else
-        add(say("Tap the circuit of {}", name_of(plan, circuit)),
+        add(say("Tap the circuit of {part}", name_of(plan, circuit)),
             say("least wire; two fuses, the old one and its own"),
             tap_circuit(plan, catalogue, now, load, circuit));
     compare(q, catalogue);

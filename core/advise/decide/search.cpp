@@ -128,14 +128,18 @@ void tell_bounds(const SearchResult& result, const BatteryComparison& compared, 
     why.heading(say("How far from the best of all"));
     const auto mass = bound_of(compared, Aim::mass), cost = bound_of(compared, Aim::cost);
     if (const auto* best = result.best(Aim::mass); best && mass && raw(best->mass) > 0)
-        why.add(say("{}; the lightest pack that serves weighs {}: no plan is lighter by more than {}.",
-                    format(best->mass), format(Gram(*mass)),
-                    format_percent(std::max(0.0, 1 - *mass / raw(best->mass)))));
+        why.add(
+            say("{mass}; the lightest pack that serves weighs {mass_2}: no plan is lighter by more than "
+                "{margin}.",
+                format(best->mass), format(Gram(*mass)),
+                format_percent(std::max(0.0, 1 - *mass / raw(best->mass)))));
     if (const auto* best = result.best(Aim::cost); best && cost && best->cost > 0)
-        why.add(say("{:.0f}; the cheapest pack that serves costs {:.0f}: no plan is cheaper by more than {}.",
-                    best->cost, *cost, format_percent(std::max(0.0, 1 - *cost / best->cost))));
+        why.add(
+            say("{cost:.0f}; the cheapest pack that serves costs {cost_2:.0f}: no plan is cheaper by more "
+                "than {margin}.",
+                best->cost, *cost, format_percent(std::max(0.0, 1 - *cost / best->cost))));
     if (const auto* best = result.best(Aim::loss))
-        why.add(say("{} lost a day; nothing is lost at best.", format(best->lost)));
+        why.add(say("{lost} lost a day; nothing is lost at best.", format(best->lost)));
 }
 
 }  // namespace
@@ -203,14 +207,16 @@ SearchResult search_plans(const Plan& plan, const Catalogue& catalogue,
     result.stepped = stepped;
     result.complete = result.complete && whole;
     auto& why = result.why;
-    why.add(
-        say("{} whole plans proposed and studied: each battery that no other beats, with every way to size "
-            "wires, set rails, separate noise and group leads.",
-            result.tried));
-    if (result.refused > 0) why.add(say("{} ruled out: unsafe, or too small for the day.", result.refused));
+    why.add(say(
+        "{tried} whole plans proposed and studied: each battery that no other beats, with every way to size "
+        "wires, set rails, separate noise and group leads.",
+        result.tried));
+    if (result.refused > 0)
+        why.add(say("{refused} ruled out: unsafe, or too small for the day.", result.refused));
     if (result.stepped > 0)
         why.add(
-            say("{} more derived from the best ones: rails merged or fed from one another, other converters, "
+            say("{stepped} more derived from the best ones: rails merged or fed from one another, other "
+                "converters, "
                 "single wires thinner or thicker, as long as it helped.",
                 result.stepped));
     if (!result.plans.empty()) tell_bounds(result, compared, why);
@@ -228,9 +234,8 @@ std::string practices_in_words(const Practices& p) {
     const auto set = p.set == SetSchool::middle ? say("in the middle")
                      : p.set == SetSchool::high ? say("high")
                                                 : say("at nominal");
-    return say("wires by {}, rails {}, noise {}{}", wire, set,
-               p.noise == NoiseSchool::own_converter ? say("apart") : say("together"),
-               p.feeds == FeedSchool::grouped ? say(", feeds grouped") : "");
+    return say("wires by {wire}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}", wire,
+               set, p.noise == NoiseSchool::own_converter, p.feeds == FeedSchool::grouped);
 }
 
 }  // namespace sangre

@@ -29,7 +29,7 @@ VariantFigure figure(const Compared& c) {
     const char* sign = difference > 0 ? "+" : "−";
     const auto by = std::abs(difference);
     if (c.told == Compared::Told::points)
-        f.change = say("{}{} points", sign, format_number(by * 100, 2));
+        f.change = say("{sign}{points} points", sign, format_number(by * 100, 2));
     else if (c.told == Compared::Told::count || c.a == 0)
         f.change = fmt::format("{}{}", sign, format_number(by));
     else

@@ -33,9 +33,8 @@ std::string to_mend(Stage stage, const Study& study) {
             study.findings.begin(), study.findings.end(),
             [&](const auto& f) { return f.severity == severity && stage_of(f.rule) == stage; }));
         if (n > 0)
-            return say("mend {} (F8).", severity == Severity::danger
-                                            ? counted(n, say("danger"), say("dangers"))
-                                            : counted(n, say("caution"), say("cautions")));
+            return severity == Severity::danger ? say("mend {dangers} {dangers|danger|dangers} (F8).", n)
+                                                : say("mend {cautions} {cautions|caution|cautions} (F8).", n);
     }
     return {};
 }
@@ -49,8 +48,8 @@ std::string next_step(const Plan& plan, const Study& study) {
         if (!first) first = &step;  // they stand in an order in which they can be done
     }
     if (left == 0) return say("all is built; Bench says what the meter should read.");
-    return say("{}; {} {} to do.", first ? first->title : say("what the others wait for"), left,
-               left == 1 ? say("step") : say("steps"));
+    return say("{title}; {left} {left|step|steps} to do.",
+               first ? first->title : say("what the others wait for"), left);
 }
 
 std::string next_reading(const Plan& plan, const Study& study) {
@@ -59,13 +58,13 @@ std::string next_reading(const Plan& plan, const Study& study) {
     for (const auto& r : study.readings()) {
         const auto taken = plan.measured.find(r.key);
         if (taken != plan.measured.end() && outside(judge(r, taken->second)))
-            return say("{} was read outside its window: find out why.", r.title);
+            return say("{title} was read outside its window: find out why.", r.title);
         if (taken != plan.measured.end()) continue;
         ++left;
         if (!first) first = &r;
     }
     if (!first) return say("all is measured; the battery fuse may go in.");
-    return say("{}; {} {} to take.", first->title, left, left == 1 ? say("reading") : say("readings"));
+    return say("{title}; {left} {left|reading|readings} to take.", first->title, left);
 }
 
 }  // namespace
@@ -100,8 +99,9 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
     if (stage == Stage::loads) {
         if (plan.loads.empty()) return say("type what must run.");
         if (const auto n = unfed_loads(plan); !wired(plan) || n > 0)
-            return wired(plan) ? say("{} {} not wired: press Propose (Ctrl+Enter).", n,
-                                     n == 1 ? say("load is") : say("loads are"))
+            return wired(plan) ? say("{unfed_load} {unfed_load|load is|loads are} not wired: press Propose "
+                                     "(Ctrl+Enter).",
+                                     n)
                                : propose_first(plan);
     }
     if (stage == Stage::log) return say("write down what you changed, and why.");
@@ -114,14 +114,18 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
             return say("the rails are fine: look through the wires on Wiring.");
         case Stage::wiring:
             if (const auto n = lengths_to_measure(plan, study).size())
-                return say("{} {} guessed: measure on Routing.", n,
-                           n == 1 ? say("length is") : say("lengths are"));
+                return say(
+                    "{lengths_to_measure} {lengths_to_measure|length is|lengths are} guessed: measure on "
+                    "Routing.",
+                    n);
             return say("every wire is protected: see on Routing how it runs.");
         case Stage::routing:
             if (const auto guessed = lengths_to_measure(plan, study); !guessed.empty())
-                return say("measure {}{}; {} guessed.", feed_name(plan, plan.feeds()[guessed.front().feed]),
-                           guessed.front().decides ? say(", which decides its wire") : "",
-                           counted(guessed.size(), say("length is"), say("lengths are")));
+                return say(
+                    "measure {lead}{decides|, which decides its wire|}; {lengths} {lengths|length is|lengths "
+                    "are} guessed.",
+                    feed_name(plan, plan.feeds()[guessed.front().feed]), guessed.front().decides,
+                    guessed.size());
             return say("every length is known: cut and build on Build.");
         case Stage::build:
             return next_step(plan, study);
@@ -136,20 +140,21 @@ std::string next_thing(Stage stage, const Plan& plan, const Study& study) {
 std::vector<std::string> assumptions(const Plan& plan, const Study& study) {
     std::vector<std::string> all;
     if (const auto n = lengths_to_measure(plan, study).size())
-        all.push_back(say("{} {} guessed at {}", n, n == 1 ? say("lead is") : say("leads are"),
-                          format(guessed_length)));
+        all.push_back(
+            say("{lengths_to_measure} {lengths_to_measure|lead is|leads are} guessed at {guessed_length}", n,
+                format(guessed_length)));
     const auto figures =
         std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.assumed; });
     if (figures > 0)
-        all.push_back(say("{} {} figures typical of such parts", figures,
-                          figures == 1 ? say("load has") : say("loads have")));
+        all.push_back(say("{figures} {figures|load has|loads have} figures typical of such parts", figures));
     const auto ranges =
         std::count_if(plan.loads.begin(), plan.loads.end(), [](const auto& l) { return l.range_assumed; });
     if (ranges > 0)
-        all.push_back(say("{} {} only a nominal voltage said, taken as a battery's range", ranges,
-                          ranges == 1 ? say("load has") : say("loads have")));
+        all.push_back(say(
+            "{ranges} {ranges|load has|loads have} only a nominal voltage said, taken as a battery's range",
+            ranges));
     if (raw(plan.hottest_air) == raw(usual_hottest_air) && raw(plan.coldest_air) == raw(usual_coldest_air))
-        all.push_back(say("the air is taken as {}", air_text(plan)));
+        all.push_back(say("the air is taken as {air_text}", air_text(plan)));
     if (plan.phases.empty()) all.emplace_back(say("all runs all the time, since no day is described"));
     if (!plan.metal_frame && plan.bodies.empty())
         all.emplace_back(say("no metal frame carries current back"));

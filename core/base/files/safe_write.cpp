@@ -113,8 +113,8 @@ namespace {
 tl::expected<void, std::string> write_in_place(const std::string& text, const fs::path& file,
                                                const fs::path& target, off_t old_size, Beside& beside) {
     const auto wrong = [&](const std::string& what, int reason, const std::string& then) {
-        return tl::unexpected(
-            say("{}: {}: {}; {}", file.string(), what, std::string(std::strerror(reason)), then));
+        return tl::unexpected(say("{file}: {problem}: {reason}; {then}", file.string(), what,
+                                  std::string(std::strerror(reason)), then));
     };
     const auto as_it_was = say("the file there is as it was");
     const int out = ::open(target.c_str(), O_RDWR | O_CLOEXEC);
@@ -136,8 +136,9 @@ tl::expected<void, std::string> write_in_place(const std::string& text, const fs
     if (written) return {};
     if (restored) return wrong(say("writing stopped"), reason, as_it_was);
     beside.keep();
-    return wrong(say("writing stopped"), reason,
-                 say("the file there is cut short; what was to be written is whole in {}", beside.name()));
+    return wrong(
+        say("writing stopped"), reason,
+        say("the file there is cut short; what was to be written is whole in {beside}", beside.name()));
 }
 
 }  // namespace
@@ -145,13 +146,14 @@ tl::expected<void, std::string> write_in_place(const std::string& text, const fs
 tl::expected<void, std::string> write_whole(const std::string& text, const fs::path& file) {
     const auto fail = [&](const std::string& what) {
         const auto reason = std::string(std::strerror(errno));
-        return tl::unexpected(say("{}: {}: {}; the file there is as it was", file.string(), what, reason));
+        return tl::unexpected(
+            say("{file}: {problem}: {reason}; the file there is as it was", file.string(), what, reason));
     };
     const auto target = end_of_links(file);
     struct stat old {};
     const bool exists = ::stat(target.c_str(), &old) == 0;
     if (exists && !S_ISREG(old.st_mode))
-        return tl::unexpected(say("{}: this is {}, not a file", file.string(), kind_of(old.st_mode)));
+        return tl::unexpected(say("{file}: this is {kind}, not a file", file.string(), kind_of(old.st_mode)));
     if (exists && ::access(target.c_str(), W_OK) != 0) return fail(say("cannot be written"));
     Beside beside(target);
     if (!beside.opened()) return fail(say("cannot be written"));
@@ -184,12 +186,12 @@ tl::expected<std::string, std::string> read_text(const fs::path& file) {
     };
     // Without waiting for whoever may write to a pipe.
     const int in = ::open(file.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
-    if (in < 0) return fail(say("cannot be opened for reading: {}", std::strerror(errno)));
+    if (in < 0) return fail(say("cannot be opened for reading: {reason}", std::strerror(errno)));
     struct stat found {};
     const bool known = ::fstat(in, &found) == 0;
     if (!known || !S_ISREG(found.st_mode)) {
         ::close(in);
-        return fail(say("this is {}, not a file", kind_of(found.st_mode)));
+        return fail(say("this is {kind}, not a file", kind_of(found.st_mode)));
     }
     std::string text;
     std::array<char, 1 << 16> block;

@@ -15,6 +15,7 @@
 #pragma GCC diagnostic pop
 
 #include "units/number.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -112,7 +113,7 @@ std::string allowed_words(const Place& at) {
     std::string words;
     for (const auto& one : *list)
         words += (words.empty() ? "" : ", ") + (one.is_string() ? one.get<std::string>() : one.dump());
-    return say("“{}” is none of {}", quoted_value(*at.value), words);
+    return say("“{place}” is none of {words}", quoted_value(*at.value), words);
 }
 
 /// What the schema's reader complained of, as a builder would be told.
@@ -129,33 +130,30 @@ std::string in_plain_words(const std::string& complaint, const Place& at) {
         return first == std::string::npos || last <= first ? std::string()
                                                            : complaint.substr(first + 1, last - first - 1);
     };
-    if (begins("Missing required property")) return say("“{}” is missing", quoted());
-    if (begins("Object contains a property")) return say("“{}” is not known here", quoted());
+    if (begins("Missing required property")) return say("“{key}” is missing", quoted());
+    if (begins("Object contains a property")) return say("“{key}” is not known here", quoted());
     if (!at.rules) return say("does not fit the format");
     if (auto words = allowed_words(at); !words.empty()) return words;
     if (begins("Value type not permitted"))
         if (const auto type = at.rules->find("type"); type != at.rules->end()) {
-            std::string words;
+            std::vector<std::string> names;
             const auto types = type->is_array() ? *type : json::array({*type});
-            for (const auto& one : types)
-                words += (words.empty() ? std::string() : say(" or ")) + type_words(one.get<std::string>());
-            return say("{} is expected, not {}", words, quoted_value(*at.value));
+            for (const auto& one : types) names.push_back(type_words(one.get<std::string>()));
+            return say("{types} is expected, not {value}", either(names), quoted_value(*at.value));
         }
     if (begins("Expected number")) {
-        std::string bounds;
-        const auto bound = [&](const char* key, const std::string& words) {
-            if (const auto n = number(key); !n.empty())
-                bounds += (bounds.empty() ? std::string() : say(" and ")) + fmt::format("{} {}", words, n);
-        };
-        bound("minimum", say("at least")), bound("exclusiveMinimum", say("above"));
-        bound("maximum", say("at most")), bound("exclusiveMaximum", say("below"));
-        return say("a number {} is expected, not {}", bounds, quoted_value(*at.value));
+        std::vector<std::string> bounds;
+        if (const auto n = number("minimum"); !n.empty()) bounds.push_back(say("at least {least}", n));
+        if (const auto n = number("exclusiveMinimum"); !n.empty()) bounds.push_back(say("above {least}", n));
+        if (const auto n = number("maximum"); !n.empty()) bounds.push_back(say("at most {most}", n));
+        if (const auto n = number("exclusiveMaximum"); !n.empty()) bounds.push_back(say("below {most}", n));
+        return say("a number {bounds} is expected, not {value}", listed(bounds), quoted_value(*at.value));
     }
-    if (begins("String should be no more")) return say("at most {} characters", number("maxLength"));
-    if (begins("String should be no fewer")) return say("at least {} characters", number("minLength"));
-    if (begins("Array should contain no more")) return say("at most {} entries", number("maxItems"));
-    if (begins("Array should contain no fewer")) return say("at least {} entries", number("minItems"));
-    return say("{} does not fit the format", quoted_value(*at.value));
+    if (begins("String should be no more")) return say("at most {number} characters", number("maxLength"));
+    if (begins("String should be no fewer")) return say("at least {number} characters", number("minLength"));
+    if (begins("Array should contain no more")) return say("at most {number} entries", number("maxItems"));
+    if (begins("Array should contain no fewer")) return say("at least {number} entries", number("minItems"));
+    return say("{place} does not fit the format", quoted_value(*at.value));
 }
 
 /// Where and why a text is no JSON.
@@ -168,7 +166,7 @@ std::string json_complaint(const std::string& what) {
         return where + say("it runs out too soon");
     if (const auto last = what.find("last read: '"); last != std::string::npos) {
         const auto from = last + 12, to = what.find('\'', from);
-        return where + say("“{}” does not belong there", shortened(what.substr(from, to - from)));
+        return where + say("“{shortened}” does not belong there", shortened(what.substr(from, to - from)));
     }
     return where + say("something there does not belong");
 }
@@ -185,9 +183,9 @@ tl::expected<json, std::string> parse_json(const std::string& text, const std::s
             return true;
         });
     } catch (const TooDeep&) {
-        return tl::unexpected(say("{}: brackets nested deeper than {}", name, deepest));
+        return tl::unexpected(say("{name}: brackets nested deeper than {deepest}", name, deepest));
     } catch (const json::exception& e) {
-        return tl::unexpected(say("{}: not valid JSON: {}", name, json_complaint(e.what())));
+        return tl::unexpected(say("{name}: not valid JSON: {reason}", name, json_complaint(e.what())));
     }
 }
 
@@ -202,7 +200,7 @@ tl::expected<void, std::string> check_schema(const json& document, const std::fi
     try {
         parsed = parsed_schema(schema);
     } catch (const std::exception& e) {
-        return tl::unexpected(say("{}: cannot be checked: {}", name, e.what()));
+        return tl::unexpected(say("{name}: cannot be checked: {reason}", name, e.what()));
     }
     valijson::Validator validator(valijson::Validator::kStrongTypes);
     valijson::ValidationResults results;

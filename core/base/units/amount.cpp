@@ -45,23 +45,24 @@ class Amounts {
             if (second_unit && unit && second_unit->dimension != unit->dimension)
                 return Failed(ParseError{
                     begin_, at_,
-                    say("“{}” reads as a range whose ends are of two kinds: leave out what joins them.",
+                    say("“{text}” reads as a range whose ends are of two kinds: leave out what joins them.",
                         said())});
         }
         if (!unit && !second_unit) return at_ = after_first, no_unit();
         const auto low_unit = unit ? *unit : *second_unit, high_unit = second_unit ? *second_unit : low_unit;
         for (const auto& [n, u] : {std::pair{*first, low_unit}, {second.value_or(*first), high_unit}})
             if (n.grouped && std::abs(*n.grouped * u.factor) <= largest_meant(u.dimension))
-                return Failed(ParseError{begin_, at_,
-                                         say("“{}” could be {} or {}: write one of them, without a mark for "
-                                             "thousands.",
-                                             said(), exact_number(n.value), exact_number(*n.grouped))});
+                return Failed(ParseError{
+                    begin_, at_,
+                    say("“{text}” could be {count} or {grouped}: write one of them, without a mark for "
+                        "thousands.",
+                        said(), exact_number(n.value), exact_number(*n.grouped))});
         Amount a;
         a.dimension = low_unit.dimension;
         a.low = times * (first->value * low_unit.factor + low_unit.offset);
         a.high = second ? times * (second->value * high_unit.factor + high_unit.offset) : a.low;
         if (times != 1 && a.dimension != Dimension::current && a.dimension != Dimension::power)
-            return Failed(ParseError{begin_, at_, say("“{}”: only currents and powers add up.", said())});
+            return Failed(ParseError{begin_, at_, say("“{text}”: only currents and powers add up.", said())});
         a.end = at_;
         if (auto wrong = tolerance(a)) return Failed(*wrong);
         return a;
@@ -74,10 +75,11 @@ class Amounts {
     }
     Failed no_unit() const {
         if (!behind_.empty())
-            return Failed(ParseError{
-                begin_, behind_end_,
-                say("“{}” has no unit, and “{}” is none; {}.", said(), behind_.substr(0, 24), understood)});
-        return Failed(ParseError{begin_, at_, say("“{}” has no unit; type V, A, W or s after it.", said())});
+            return Failed(ParseError{begin_, behind_end_,
+                                     say("“{text}” has no unit, and “{behind}” is none; {understood}.",
+                                         said(), behind_.substr(0, 24), understood)});
+        return Failed(
+            ParseError{begin_, at_, say("“{text}” has no unit; type V, A, W or s after it.", said())});
     }
     size_t past_spaces(size_t at) const {
         while (at < line_.size() && (line_[at] == ' ' || line_[at] == '\t')) ++at;
@@ -120,8 +122,9 @@ class Amounts {
         }
         if (from == at_) {  // joined to the number, so it was meant as one
             at_ = end;
-            failed_ = ParseError{begin_, at_,
-                                 say("“{}” is no unit of a load; {}.", symbol.substr(0, 24), understood)};
+            failed_ = ParseError{
+                begin_, at_,
+                say("“{symbol}” is no unit of a load; {understood}.", symbol.substr(0, 24), understood)};
         } else
             behind_ = symbol, behind_end_ = end;
         return std::nullopt;
@@ -133,7 +136,7 @@ class Amounts {
         auto tail = number();
         if (!tail || !tail->whole) {
             at_ = tail ? tail->end : at_;
-            failed_ = ParseError{begin_, at_, say("“{}” has two decimal marks.", said())};
+            failed_ = ParseError{begin_, at_, say("“{text}” has two decimal marks.", said())};
             return;
         }
         n.value += tail->value * std::pow(10, -static_cast<double>(at_ - from));

@@ -32,12 +32,9 @@ std::string with_prefix(double value, const char* unit) {
 
 }  // namespace
 
-std::string counted(size_t n, const std::string& one, const std::string& many) {
-    return fmt::format("{} {}", n, n == 1 ? one : many);
-}
 std::string days_words(double days) {
     const auto number = format_number(days, 2);
-    return number == "1" ? say("{} day", number) : say("{} days", number);
+    return number == "1" ? say("{number} day", number) : say("{number} days", number);
 }
 
 void set_presentation(Presentation wanted) { shown = wanted; }
@@ -103,7 +100,7 @@ std::string format(Second t) {
     }
     if (minutes < 60) return fmt::format("{} min", minutes);
     const auto hours = minutes / 60, rest = minutes % 60;
-    if (hours >= 72) return format_number(static_cast<double>(hours) / 24.0) + " days";
+    if (hours >= 72) return format_number(static_cast<double>(hours) / 24.0) + " " + said(to_say("days"));
     return rest == 0 ? fmt::format("{} h", hours) : fmt::format("{} h {:02} min", hours, rest);
 }
 std::string format(AmpereHour q) { return with_prefix(raw(q), "Ah"); }

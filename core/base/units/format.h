@@ -6,8 +6,6 @@
 
 namespace sangre {
 
-/// "1 wire", "3 wires"; `many` where the plural is no mere s.
-std::string counted(size_t n, const std::string& one, const std::string& many);
 /// "1 day", "2.5 days".
 std::string days_words(double days);
 

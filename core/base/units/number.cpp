@@ -117,10 +117,9 @@ tl::expected<NumberText, ParseError> scan_number(std::string_view text, size_t b
     }
     const auto value = read(plain);
     if (!value)
-        return tl::unexpected(
-            ParseError{begin, at,
-                       say("“{}” is not a number{}.", quoted(text.substr(begin, at - begin)),
-                           plain.empty() ? "" : say(", or one too large"))});
+        return tl::unexpected(ParseError{begin, at,
+                                         say("“{text}” is not a number{plain||, or one too large}.",
+                                             quoted(text.substr(begin, at - begin)), plain.empty())});
     number.value = *value, number.end = at;
     if (grouped) number.grouped = read(*grouped);
     if (const auto f = fraction_at(text, at); f && number.whole)

@@ -176,11 +176,12 @@ class Parser {
         skip();
         if (at_ == text_.size())
             return tl::unexpected(
-                ParseError{0, text_.size(), say("Type {}.", said(dimension_name(wanted_)))});
+                ParseError{0, text_.size(), say("Type {dimension}.", said(dimension_name(wanted_)))});
         auto sum = expression();
         if (!sum) return tl::unexpected(sum.error());
         if (at_ != text_.size())
-            return tl::unexpected(ParseError{at_, text_.size(), say("“{}” is not understood here.", rest())});
+            return tl::unexpected(
+                ParseError{at_, text_.size(), say("“{rest}” is not understood here.", rest())});
         auto done = with_default(*sum);
         if (!done) return tl::unexpected(done.error());
         if (!std::isfinite(done->value))
@@ -206,14 +207,15 @@ class Parser {
 
     Result with_default(Term t) const {
         if (t.dimension && *t.dimension != wanted_)
-            return tl::unexpected(error(t, say("This needs {}.", said(dimension_name(wanted_)))));
+            return tl::unexpected(error(t, say("This needs {dimension}.", said(dimension_name(wanted_)))));
         if (!t.dimension) {
             if (default_unit_.empty() && wanted_ != Dimension::ratio)
                 return tl::unexpected(
-                    error(t, say("A unit is missing: type {}.", said(dimension_name(wanted_)))));
+                    error(t, say("A unit is missing: type {dimension}.", said(dimension_name(wanted_)))));
             if (default_unit_ == "%" && t.value > 0 && t.value <= 1)
-                return tl::unexpected(error(t, say("“{0}” could be {0} % or {1} %: type it with the sign.",
-                                                   exact_number(t.value), exact_number(t.value * 100))));
+                return tl::unexpected(
+                    error(t, say("“{term}” could be {term} % or {term_2} %: type it with the sign.",
+                                 exact_number(t.value), exact_number(t.value * 100))));
             if (!default_unit_.empty()) {
                 const auto unit = unit_symbol(default_unit_);
                 if (unit) t.value = t.value * unit->factor + unit->offset;
@@ -241,10 +243,11 @@ class Parser {
                 at_ = next;
                 return ParseError{};
             }
-            return ParseError{left.begin, text_.size(),
-                              say("“{}” looks like a range, and one value is wanted here: type {}. To "
-                                  "subtract, put a space on both sides of the minus.",
-                                  short_of(text_.substr(left.begin)), said(dimension_name(wanted_)))};
+            return ParseError{
+                left.begin, text_.size(),
+                say("“{short_of}” looks like a range, and one value is wanted here: type {dimension}. To "
+                    "subtract, put a space on both sides of the minus.",
+                    short_of(text_.substr(left.begin)), said(dimension_name(wanted_)))};
         }
         return std::nullopt;
     }
@@ -349,8 +352,8 @@ class Parser {
             auto e = scanned.error();
             // The whole word, not the first letter that makes it none.
             e.end = std::max(e.end, std::min(text_.find_first_of(" \t", begin), text_.size()));
-            e.message = say("“{}” is not a number; type {}.", short_of(text_.substr(begin, e.end - begin)),
-                            said(dimension_name(wanted_)));
+            e.message = say("“{short_of}” is not a number; type {dimension}.",
+                            short_of(text_.substr(begin, e.end - begin)), said(dimension_name(wanted_)));
             return tl::unexpected(e);
         }
         at_ = scanned->end;
@@ -369,8 +372,9 @@ class Parser {
             return std::nullopt;
         return ParseError{
             t.begin, at_,
-            say("“{0}” could be {1} {3} or {2} {3}: write {1}0 or {2} without a mark.",
-                text_.substr(t.begin, t.end - t.begin), exact_number(value), exact_number(grouped), symbol)};
+            say("“{text}” could be {value} {symbol} or {grouped} {symbol}: write {value}0 or {grouped} "
+                "without a mark.",
+                text_.substr(t.begin, t.end - t.begin), exact_number(value), symbol, exact_number(grouped))};
     }
 
     std::string_view word() {
@@ -423,11 +427,15 @@ class Parser {
                     if (unit) t.value *= unit->factor, t.dimension = unit->dimension;
                     return t;
                 }
-        const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F" : symbol);
+        // "3.4 days" is the one unit that is printed as a word.
+        const bool days = speaks_another() && lower(symbol) == lower(said("days"));
+        const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F"
+                                      : days                                             ? "days"
+                                                                                         : symbol);
         if (!unit)
             return tl::unexpected(ParseError{at_ - symbol.size(), at_,
-                                             say("“{}” is not a unit known here; type {}.", short_of(symbol),
-                                                 said(dimension_name(wanted_)))});
+                                             say("“{short_of}” is not a unit known here; type {dimension}.",
+                                                 short_of(symbol), said(dimension_name(wanted_)))});
         if (grouped)
             if (auto both = two_readings(t, t.value, *grouped, *unit, symbol)) return tl::unexpected(*both);
         // A unit as decimal mark: 1A5; and 2h30 as hours and minutes.
@@ -441,8 +449,9 @@ class Parser {
             else if (unit->dimension == Dimension::time)
                 t.value += tail->value / 60;
             else if (!whole_)
-                return tl::unexpected(ParseError{
-                    t.begin, at_, say("“{}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
+                return tl::unexpected(
+                    ParseError{t.begin, at_,
+                               say("“{text}” has two decimal marks.", text_.substr(t.begin, at_ - t.begin))});
             else
                 t.value += tail->value * std::pow(10, -length);
         }

@@ -131,11 +131,11 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
     for (size_t i = 0; i < plan.bodies.size(); ++i) {
         const auto& body = plan.bodies[i];
         auto& box = boxes[i];
-        box.why.title = say("Air inside {}", body.name);
+        box.why.title = say("Air inside {body}", body.name);
         const auto* phase = hardest_phase(plan, places, body);
         if (phase)
-            box.why.add(say("In {}, {} long; a case takes half an hour to get warm.", phase->name,
-                            format(phase->duration)));
+            box.why.add(say("In {phase}, {duration} long; a case takes half an hour to get warm.",
+                            phase->name, format(phase->duration)));
         for (size_t c = 0; c < plan.converters.size() && c < worst.converters.size(); ++c) {
             const auto heat = worst.converters[c].heat;
             if (!within(plan, places.body(plan.converters[c].id), body.id) || raw(heat) <= 0) continue;
@@ -158,12 +158,12 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
         box.known = raw(box.lost) + raw(box.sun) > 0;
         const double vents = body.sealed ? 0 : raw(body.vents), fan = body.sealed ? 0 : body.fan;
         box.rise = rise_at(raw(box.lost + box.sun), walls, vents, fan);
-        if (raw(box.sun) > 0) box.why.add(say("Sun on its roof, what comes through: {}", format(box.sun)));
-        box.why.add(say("Walls {} m², {} W a kelvin through them", format_number(walls.area),
+        if (raw(box.sun) > 0) box.why.add(say("Sun on its roof, what comes through: {sun}", format(box.sun)));
+        box.why.add(say("Walls {area} m², {per_kelvin} W a kelvin through them", format_number(walls.area),
                         format_number(walls.per_kelvin)));
         if (vents > 0 || fan > 0)
-            box.why.add(
-                say("Air moved: {} m³/h", format_number(moved_air(vents, fan, walls.tall, box.rise) * 3600)));
+            box.why.add(say("Air moved: {moved_air} m³/h",
+                            format_number(moved_air(vents, fan, walls.tall, box.rise) * 3600)));
         box.why.source =
             say("Heat balance of a case: films of 8 and 10 W/m²K, its walls, vents by their own draught, a "
                 "fan at 60 % of its print; a motor keeps 30 % of its power as heat, a lamp 70 %, a socket "
@@ -182,7 +182,7 @@ std::vector<BoxAir> warm_bodies(const Plan& plan, const WorstCase& worst) {
         }
         boxes[i].air = Celsius(air);
         if (boxes[i].known)
-            boxes[i].why.add(say("{} + {} K = {} inside", format(Celsius(air - boxes[i].rise)),
+            boxes[i].why.add(say("{air} + {rise} K = {air_2} inside", format(Celsius(air - boxes[i].rise)),
                                  format_number(boxes[i].rise), format(boxes[i].air)),
                              boxes[i].rise > 15 ? Tone::caution : Tone::good);
     }

@@ -176,7 +176,7 @@ struct Chooser {
         const auto take = [&](const std::vector<Round>& which) {
             for (const auto& r : which)
                 chosen[r.lead].path = r.path,
-                chosen[r.lead].went_round = say("full {}", opening_name(plan, plan.openings[opening]));
+                chosen[r.lead].went_round = say("full {opening}", opening_name(plan, plan.openings[opening]));
         };
         if (rounds.size() <= exact_up_to) {
             std::vector<std::pair<double, unsigned>> sets;

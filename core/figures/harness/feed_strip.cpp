@@ -52,7 +52,7 @@ FeedStrip feed_strip(const Plan& plan, const Catalogue& catalogue, const Operati
         {StripKind::wire,
          {},
          {},
-         core.wire ? say("{} of {}", format(core.length), size_words(*core.wire)) : say("no wire"),
+         core.wire ? say("{length} of {wire}", format(core.length), size_words(*core.wire)) : say("no wire"),
          out.supply_copper,
          back,
          {},

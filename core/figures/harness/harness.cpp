@@ -52,34 +52,36 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     FeedRoute r;
     const auto from = places.place(feed.from), to = places.place(feed.to);
     const auto& path = chosen.path;
-    r.why.title = say("Length: {}", lead_name(plan, feed));
+    r.why.title = say("Length: {lead}", lead_name(plan, feed));
     r.pinned = chosen.pinned, r.went_round = chosen.went_round;
     if (r.pinned) r.why.add(say("By the ways that it is pinned to."));
     if (!r.went_round.empty())
-        r.why.add(say("The shortest way is {} past the {}; this goes round it: {}.",
+        r.why.add(say("The shortest way is {length} past the {went_round}; this goes round it: {length_2}.",
                       format(Metre(shortest_path(plan, from, to, plain_cost(plan)).length)), r.went_round,
                       format(Metre(path.length))));
     r.ways = path.ways;
     if (feed.length) {
         r.length = *feed.length;
         r.basis = LengthBasis::measured;
-        r.why.add(say("Measured on the machine: ") + format(r.length) + ".");
+        r.why.add(say("Measured on the machine: {length}.", format(r.length)));
     } else if (path.found) {
         r.length = from == to ? same_place_length : Metre(path.length);
         r.basis = LengthBasis::routed;
         if (from == to)
-            r.why.add(say("Both ends are in {}: {} taken.", name_of(plan, from), format(r.length)));
+            r.why.add(say("Both ends are in {part}: {length} taken.", name_of(plan, from), format(r.length)));
         for (const auto p : path.ways)
             r.why.add(fmt::format("{}: {}", name_of(plan, plan.ways[p].id), format(plan.ways[p].length)));
     } else if (const auto up = length_in_stack(plan, catalogue, from, to)) {
         r.length = *up;
         r.basis = LengthBasis::routed;
-        r.why.add(say("From board to board of one stack: up the spacers between and out over both edges, {}.",
-                      format(*up)));
+        r.why.add(
+            say("From board to board of one stack: up the spacers between and out over both edges, "
+                "{length_in_stack}.",
+                format(*up)));
     } else {
         r.length = guessed_length;
         r.why.add(
-            say("No measured way joins the two ends; ") + format(r.length) + say(" is a guess. Measure it."),
+            say("No measured way joins the two ends; {length} is a guess. Measure it.", format(r.length)),
             Tone::caution);
     }
     r.end_from = Metre(end_allowance(plan, catalogue, feed, true));
@@ -95,15 +97,17 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     r.why.heading(say("Cut"));
     if (moving > 0)
         r.why.add(
-            say("What moves on the way takes {}: an arc of {} times the wire's thickness through its angle.",
+            say("What moves on the way takes {moving}: an arc of {moving_bend} times the wire's thickness "
+                "through its angle.",
                 format(Metre(moving)), format_number(moving_bend)));
     if (knots > 0)
-        r.why.add(say("Knots on the way use {}: a dozen times its thickness each.", format(Metre(knots))));
-    r.why.add(say("({} path + {} service loop{}{}) × {} slack + {} ends = {:.3f} m, rounded up to {}",
-                  format(r.length), format(Metre(loop)),
-                  moving > 0 ? say(" + {} moving loop", format(Metre(moving))) : std::string(),
-                  knots > 0 ? say(" + {} knots", format(Metre(knots))) : std::string(),
-                  format_number(1 + slack), format(Metre(ends)), exact, format(r.cut)));
+        r.why.add(
+            say("Knots on the way use {knots}: a dozen times its thickness each.", format(Metre(knots))));
+    r.why.add(
+        say("({length} path + {loop} service loop{moves| + {moving} moving loop|}{knotted| + {knots} "
+            "knots|}) × {slack} slack + {ends} ends = {exact:.3f} m, rounded up to {cut}",
+            format(r.length), format(Metre(loop)), moving > 0, format(Metre(moving)), knots > 0,
+            format(Metre(knots)), format_number(1 + slack), format(Metre(ends)), exact, format(r.cut)));
     r.why.add(say("Cut long and trim later: a wire can be shortened, not lengthened."));
     return r;
 }
@@ -266,10 +270,11 @@ static size_t beside_wires(const HoleFill& fill) {
 }
 
 std::string packed_words(const HoleFill& fill) {
-    const auto wires = counted(fill.wires.size(), say("wire"), say("wires"));
+    const auto wires = fill.wires.size();
     const auto more = beside_wires(fill);
     if (fill.wires.empty() && more > 0) return say("What is there or is to come");
-    return more == 0 ? wires : say("{} and {} more", wires, more);
+    return more == 0 ? say("{wires} {wires|wire|wires}", wires)
+                     : say("{wires} {wires|wire|wires} and {more} more", wires, more);
 }
 
 const std::string& colour_of(const Plan& plan, const PackedWire& wire) {

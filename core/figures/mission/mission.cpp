@@ -296,7 +296,7 @@ void unplayed(Mission& m, const Plan& plan, const Phase& phase) {
     m.day_energy = WattHour(unknown), m.lowest_charge = unknown;
     m.run_time = Second(unknown), m.standby_days = unknown;
     m.why.title = say("Run time");
-    m.why.add(say("No operating point was found for {}: the day cannot be played.", phase.name),
+    m.why.add(say("No operating point was found for {phase}: the day cannot be played.", phase.name),
               Tone::danger);
 }
 

@@ -61,7 +61,7 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
     if (hardest.empty()) return all;
     if (hardest.size() <= most)
         for (const auto& [rail, l] : hardest)
-            all.push_back(instant_with(plan, say("{} starts", plan.loads[l].name), {l}));
+            all.push_back(instant_with(plan, say("{loads} starts", plan.loads[l].name), {l}));
     else {
         std::vector<size_t> loads;
         loads.reserve(hardest.size());
@@ -77,7 +77,8 @@ std::vector<SwitchingInstant> switching_instants(const Plan& plan, const PlanInd
         for (const auto l : index.loads_behind(f))
             if (starts(phase, plan.loads[l])) loads.push_back(l);
         if (loads.size() > 1)
-            all.push_back(instant_with(plan, say("{} is closed", switch_name(plan.feeds()[f])), loads));
+            all.push_back(
+                instant_with(plan, say("{switch_name} is closed", switch_name(plan.feeds()[f])), loads));
     }
     return all;
 }

@@ -10,8 +10,8 @@ namespace {
 
 template <class Quantity>
 void add_range(Why& why, const std::string& what, const Range& r, Quantity) {
-    why.add(say("{} {} – {} in nine draws of ten; moved most by {}.", what, format(Quantity(r.low)),
-                format(Quantity(r.high)), said(spread_name(r.most()))));
+    why.add(say("{figure} {low} – {high} in nine draws of ten; moved most by {spread_name}.", what,
+                format(Quantity(r.low)), format(Quantity(r.high)), said(spread_name(r.most()))));
 }
 
 }  // namespace
@@ -23,7 +23,8 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
         if (t.load_volts[l].high <= 0) continue;  // fed by nothing: there is nothing to be sure of
         add_range(why, say("Gets"), t.load_volts[l], Volt());
         if (t.browns_out[l] > 0)
-            why.add(say("Browns out in {} of them.", format_percent(t.browns_out[l])), Tone::caution);
+            why.add(say("Browns out in {browns_out} of them.", format_percent(t.browns_out[l])),
+                    Tone::caution);
     }
     for (size_t f = 0; f < plan.feeds().size() && f < t.feed_drop.size(); ++f)
         if (plan.feeds()[f].id == subject && t.feed_drop[f].high > 1e-4)
@@ -42,8 +43,9 @@ Why explain_tolerance(const Plan& plan, const ToleranceStudy& t, const Phase& ph
                       Second());
     }
     if (why.lines.empty()) return why;
-    why.title = say("How sure, in {}", phase.name);
-    why.source = say("{} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
+    why.title = say("How sure, in {phase}", phase.name);
+    why.source =
+        say("{draws} seeded draws over tolerances of parts, loads and lengths, charge and air", t.draws);
     return why;
 }
 

@@ -238,8 +238,8 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
             for (size_t corner = 0; corner < running.size(); ++corner) {
                 demand.air = airs[corner / charges.size()], demand.charge = charges[corner % charges.size()];
                 if (phase.charging && demand.charge < 1) continue;
-                where = say("{}, {:.0f} % charge, {}{}", phase.name, demand.charge * 100, format(demand.air),
-                            peak ? say(", all at peak") : "");
+                where = say("{phase}, {charge:.0f} % charge, {air}{peak|, all at peak|}", phase.name,
+                            demand.charge * 100, format(demand.air), peak);
                 if (peak) demand.rises = running[corner].branch_rise;
                 near = solved(demand, near);
                 if (!peak) running[corner] = near;
@@ -251,7 +251,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
             }
             if (!peak || phase.charging) continue;
             demand.air = usual_air(plan), demand.charge = usual_charge;
-            where = say("{}, {:.0f} % charge, {}, all at peak", phase.name, demand.charge * 100,
+            where = say("{phase}, {charge:.0f} % charge, {air}, all at peak", phase.name, demand.charge * 100,
                         format(demand.air));
             if (const auto p = solved(demand, near); p.found) note_usual(w, plan, p, demand);
         }
@@ -266,7 +266,7 @@ WorstCase worst_in_phases(const Plan& plan, const Solver& solver, size_t first, 
                 if (phase.charging && demand.charge < 1) continue;
                 demand.starting = instant.starting, demand.rises = running[corner].branch_rise;
                 demand.battery_scale = instant.lasts < Second(1) ? ohmic_share : 1;
-                where = say("{}, {:.0f} % charge, {}: {}", phase.name, demand.charge * 100,
+                where = say("{phase}, {charge:.0f} % charge, {air}: {loads}", phase.name, demand.charge * 100,
                             format(demand.air), instant.what);
                 const auto p = solved(demand, running[corner]);
                 if (p.found) note_start(w, plan, solver.index(), p, demand, instant, where, usual);

@@ -70,10 +70,10 @@ std::string charging_words(const Charging& c) {
                       : raw(c.lasts) < 1  ? format_number(raw(c.lasts) * 1e3) + " ms"
                                           : format(c.lasts);
     if (raw(c.limit) > 0)
-        return say("{} × {} ÷ {} = {} of charging, at what its source gives at most.", farad, format(c.volts),
-                   format(c.limit), time);
-    return say("{} ÷ {} = {} at first into {}, {} × {} = {} long.", format(c.volts), format(c.loop),
-               format(c.peak), farad, format(c.loop), farad, time);
+        return say("{farad} × {volts} ÷ {limit} = {time} of charging, at what its source gives at most.",
+                   farad, format(c.volts), format(c.limit), time);
+    return say("{volts} ÷ {loop} = {peak} at first into {farad}, {loop} × {farad} = {time} long.",
+               format(c.volts), format(c.loop), format(c.peak), farad, time);
 }
 
 std::vector<Charging> charging_currents(const Plan& plan, const Catalogue& catalogue, const Solver& solver) {

@@ -63,7 +63,7 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
     if (!f.family) {
         c.sound = f.fault.outcome == FaultOutcome::limited || f.fault.outcome == FaultOutcome::opens;
         c.words = f.fault.outcome == FaultOutcome::limited
-                      ? say("No fuse: its source gives {} at the most, which the wire carries.",
+                      ? say("No fuse: its source gives {current} at the most, which the wire carries.",
                             format(f.fault.current))
                   : c.sound ? say("No fuse of its own: an upstream fuse opens before the wire is damaged.")
                             : say("No fuse: nothing opens before the wire is damaged.");
@@ -78,12 +78,13 @@ FeedCurves feed_curves(const FeedProtection& f, const FeedProtection* before) {
         f.protects ? std::nullopt
                    : first_crossing(*f.family, f.rating, *f.thermal, *f.insulation, f.warm, f.fault.current);
     if (crossing)
-        c.words = say("From {} up the wire is damaged before the {} fuse opens.", format(*crossing),
-                      format(f.rating));
+        c.words = say("From {crossing} up the wire is damaged before the {rating} fuse opens.",
+                      format(*crossing), format(f.rating));
     else if (!f.carries && !f.inherited)
-        c.words = say("The {} fuse opens in normal use.", format(f.rating));
+        c.words = say("The {rating} fuse opens in normal use.", format(f.rating));
     else
-        c.words = say("The {} fuse opens before the wire is damaged, at any current.", format(f.rating));
+        c.words =
+            say("The {rating} fuse opens before the wire is damaged, at any current.", format(f.rating));
     return c;
 }
 

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -28,27 +29,27 @@ Plan cut_at(const Plan& plan, size_t feed) {
 }
 
 std::string dark_words(const Plan& plan, const std::vector<size_t>& dark) {
-    std::string names;
-    for (size_t i = 0; i < dark.size() && i < 4; ++i)
-        names += (i == 0 ? "" : ", ") + plan.loads[dark[i]].name;
-    if (dark.size() > 4) names += say(" and {} more", dark.size() - 4);
-    return names;
+    std::vector<std::string> names;
+    for (const auto load : dark) names.push_back(plan.loads[load].name);
+    return first_few(names);
 }
 
 void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>& protection, size_t feed,
           bool limited) {
     auto& why = e.why;
     const auto name = feed_name(plan, plan.feeds()[feed]);
-    why.title = e.along >= 1   ? say("A short at the end of {}", name)
-                : e.along <= 0 ? say("A short right behind the fuse of {}", name)
-                               : say("A short {} along {}", format_percent(e.along), name);
+    why.title = e.along >= 1   ? say("A short at the end of {name}", name)
+                : e.along <= 0 ? say("A short right behind the fuse of {name}", name)
+                               : say("A short {along} along {name}", format_percent(e.along), name);
     const auto& run = e.course.run;
-    why.add(say("{} flows, with the wires at their working temperature{}.", format(run.at_first),
-                limited ? say(", held there by the module") : ""));
+    why.add(say(
+        "{at_first} flows, with the wires at their working temperature{limited|, held there by the module|}.",
+        format(run.at_first), limited));
     if (run.opener)
-        why.add(say("{}: its {} fuse opens after {}.", feed_name(plan, plan.feeds()[*run.opener]),
-                    format(protection[*run.opener].rating), format(run.time)),
-                e.fault.outcome == FaultOutcome::hurts ? Tone::danger : Tone::good);
+        why.add(
+            say("{lead}: its {rating} fuse opens after {time}.", feed_name(plan, plan.feeds()[*run.opener]),
+                format(protection[*run.opener].rating), format(run.time)),
+            e.fault.outcome == FaultOutcome::hurts ? Tone::danger : Tone::good);
     else
         why.add(say("No fuse opens within an hour."),
                 e.fault.outcome == FaultOutcome::limited ? Tone::caution : Tone::danger);
@@ -57,8 +58,9 @@ void tell(ExploredFault& e, const Plan& plan, const std::vector<FeedProtection>&
         const auto f = e.course.feeds[w];
         const auto* insulation = protection[f].insulation;
         const bool hurt = insulation && run.wires[w] > insulation->damage;
-        why.add(fmt::format("{}: {}{}", feed_name(plan, plan.feeds()[f]), format(run.wires[w]),
-                            insulation ? say(" of {}", format(insulation->damage)) : ""),
+        why.add(insulation ? say("{lead}: {warm} of {damage}", feed_name(plan, plan.feeds()[f]),
+                                 format(run.wires[w]), format(insulation->damage))
+                           : fmt::format("{}: {}", feed_name(plan, plan.feeds()[f]), format(run.wires[w])),
                 hurt ? Tone::danger : Tone::plain);
     }
     if (run.opener && !e.fault.dark.empty()) {

@@ -18,7 +18,7 @@ void add_own_leads(std::vector<ItemLimit>& all, const Catalogue& catalogue, cons
     const auto ends = item_ends(catalogue, d);
     if (!ends || !ends->lead) return;
     const auto* holder = holder_of(catalogue, d);
-    ItemLimit own{d.id, say("leads of the {}", holder ? holder->name : item_name(catalogue, d))};
+    ItemLimit own{d.id, say("leads of the {holder}", holder ? holder->name : item_name(catalogue, d))};
     own.lead = ends->lead;
     all.push_back(own);
 }
@@ -40,7 +40,7 @@ std::vector<ItemLimit> item_limits(const Plan& plan, const Lead& feed, const Cat
     add_joint(all, catalogue, feed.joint_to);
     const auto* load = by_id(plan.loads, feed.to);
     if (const auto* lead = load ? find(catalogue.wires, load->lead) : nullptr) {
-        ItemLimit own{{}, say("own lead of ") + load->name + ", " + size_words(*lead)};
+        ItemLimit own{{}, say("own lead of {load}, {wire}", load->name, size_words(*lead))};
         own.lead = lead;
         all.push_back(own);
     }

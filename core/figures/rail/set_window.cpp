@@ -77,17 +77,20 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     for (const auto& u : users) {
         const auto peak = draw(*u.load, LoadState::peak);
         w.why.add(
-            say("{} needs ≥ {} at its end: ({} + {} × {}{}) ÷ {} = {}", u.load->name, format(u.load->v_min),
-                format(u.load->v_min), format(peak), format(u.path),
-                raw(u.before) > 0 ? " + " + format(u.before) : "", format_number(1 - type.tolerance, 3),
+            say("{load} needs ≥ {lowest} at its end: ({lowest} + {peak} × {path}{behind| + {before}|}) ÷ "
+                "{tolerance} = {least}",
+                u.load->name, format(u.load->v_min), format(peak), format(u.path), raw(u.before) > 0,
+                format(u.before), format_number(1 - type.tolerance, 3),
                 format((u.load->v_min + Volt(raw(peak) * raw(u.path)) + u.before) / (1 - type.tolerance))));
-        w.why.add(say("{} allows ≤ {} ÷ {} = {}", u.load->name, format(u.load->v_max),
-                      format_number(1 + type.tolerance, 4), format(u.load->v_max / (1 + type.tolerance))));
+        w.why.add(say("{load} allows ≤ {highest} ÷ {tolerance} = {highest_2}", u.load->name,
+                      format(u.load->v_max), format_number(1 + type.tolerance, 4),
+                      format(u.load->v_max / (1 + type.tolerance))));
     }
     // A boost passes its input: it gives no less, whatever it is set to.
     if (highest_input > w.low && type.kind == ConverterKind::boost) {
         w.low = highest_input;
-        w.why.add(say("A boost gives no less than its input, which reaches {}.", format(highest_input)));
+        w.why.add(say("A boost gives no less than its input, which reaches {highest_input}.",
+                      format(highest_input)));
     }
     // The voltage that most of the load is made for, not that of whoever stands most.
     double nominal = 0, heaviest = 0;
@@ -106,12 +109,13 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     if (rounded < raw(w.low) || rounded > raw(w.high)) rounded = std::round(target * 100) / 100;
     w.proposed = Volt(span >= 0 ? std::clamp(rounded, raw(w.low), raw(w.high)) : target);
     if (w.empty())
-        w.why.add(say("The window is empty: {} needs at least {}, {} at most {}.", w.low_by, format(w.low),
-                      w.high_by, format(w.high)),
+        w.why.add(say("The window is empty: {low_by} needs at least {low}, {high_by} at most {high}.",
+                      w.low_by, format(w.low), w.high_by, format(w.high)),
                   Tone::danger);
     else
-        w.why.add(say("Window {} – {} → set {}", format(w.low), format(w.high), format(w.proposed)),
-                  Tone::good);
+        w.why.add(
+            say("Window {low} – {high} → set {proposed}", format(w.low), format(w.high), format(w.proposed)),
+            Tone::good);
     return w;
 }
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <limits>
 
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -51,12 +52,9 @@ size_t most_in_the_way(Reach reach) {
 
 std::string said_in_the_way(const Plan& plan, const InTheWay& way) {
     std::vector<std::string> all;
-    for (const auto& lid : way.lids) all.push_back(say("the lid of {}", name_of(plan, lid)));
-    for (const auto& place : way.places) all.push_back(say("what stands on {}", name_of(plan, place)));
-    std::string words;
-    for (size_t i = 0; i < all.size(); ++i)
-        words += (i == 0 ? "" : i + 1 == all.size() ? say(" and ") : ", ") + all[i];
-    return words;
+    for (const auto& lid : way.lids) all.push_back(say("the lid of {part}", name_of(plan, lid)));
+    for (const auto& place : way.places) all.push_back(say("what stands on {part}", name_of(plan, place)));
+    return listed(all);
 }
 
 }  // namespace sangre

@@ -45,11 +45,11 @@ std::string cost_of(const Study& before, const Study& after, bool same_packs) {
     const double seconds = raw(after.mission.run_time) - raw(before.mission.run_time);
     if (!before.mission.run_time_capped && !after.mission.run_time_capped &&
         std::abs(seconds) > std::max(60.0, felt * raw(before.mission.run_time)))
-        add(say("{} of run time", signed_words(seconds, format(Second(std::abs(seconds))))));
+        add(say("{signed_words} of run time", signed_words(seconds, format(Second(std::abs(seconds))))));
     const double money = after.cost - before.cost;
     // What packs cost is not in it.
     if (same_packs && std::abs(money) >= 1)
-        add(say("cost {}", signed_words(money, format_number(std::abs(money)))));
+        add(say("cost {signed_words}", signed_words(money, format_number(std::abs(money)))));
     return cost;
 }
 
@@ -135,7 +135,8 @@ tl::expected<Proposal, Refusals> propose_and_mend(const Plan& plan, const Catalo
             if (f.severity == Severity::note) break;
             auto mends = tried_mends(proposal->plan, catalogue, judged, f, 1);
             if (mends.empty()) continue;
-            proposal->why.add(say("Found in it and mended: {} {}.", f.sentence, mends.front().label));
+            proposal->why.add(
+                say("Found in it and mended: {sentence} {label}.", f.sentence, mends.front().label));
             proposal->plan = std::move(mends.front().plan);
             mended = true;
             break;

@@ -18,13 +18,13 @@ namespace {
 void missing(const Context& c, std::vector<Finding>& out) {
     for (const auto& b : c.plan.sources)
         if (b.kind == SourceKind::pack && !find(c.catalogue.chemistries, b.chemistry))
-            out.push_back(
-                {Severity::danger,
-                 {},
-                 {b.id},
-                 say("{} names a chemistry “{}” that the catalogue does not hold.", b.name, b.chemistry),
-                 {},
-                 {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {b.id},
+                           say("{source} names a chemistry “{chemistry}” that the catalogue does not hold.",
+                               b.name, b.chemistry),
+                           {},
+                           {}});
     if (c.plan.sources.empty() && !c.plan.feeds().empty())
         out.push_back({Severity::danger,
                        {},
@@ -43,15 +43,15 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  say("{} gives {} continuously; the plan draws {}.", b.name, format(pack_max_current(b, k)),
-                      format(asked)),
+                  say("{source} gives {pack_max_current} continuously; the plan draws {asked}.", b.name,
+                      format(pack_max_current(b, k)), format(asked)),
                   {},
                   {}};
         f.why.add(fmt::format("{} C × {} = {}", format_number(pack_c_rate(b, k)),
                               format(b.cell_capacity * b.parallel), format(pack_max_current(b, k))));
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / pack_c_rate(b, k) / b.parallel));
-        f.fixes.push_back({say("Use {}", format(bigger.cell_capacity * b.parallel)),
+        f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
                            [bigger](const Plan& p) { return put_source(p, bigger); }});
         out.push_back(std::move(f));
     });
@@ -61,28 +61,29 @@ void sags(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry& k, const PackExtremes& worst) {
         const auto cutoff = pack_cutoff_voltage(b, k);
         if (raw(worst.lowest) <= 0 || worst.lowest >= cutoff) return;
-        Finding f{worst.usual_lowest < cutoff ? Severity::caution : Severity::note,
-                  {},
-                  {b.id},
-                  say("{} sags to {}, below its cut-off of {}: its protection may switch off.", b.name,
-                      format(worst.lowest), format(cutoff)),
-                  {},
-                  {}};
+        Finding f{
+            worst.usual_lowest < cutoff ? Severity::caution : Severity::note,
+            {},
+            {b.id},
+            say("{source} sags to {lowest}, below its cut-off of {cutoff}: its protection may switch off.",
+                b.name, format(worst.lowest), format(cutoff)),
+            {},
+            {}};
         const Ohm inside = pack_resistance(b, k, std::max(0.0, worst.charge - b.charge_behind), worst.air);
         const double sag = raw(worst.at_lowest) * raw(inside), rest = raw(worst.lowest) + sag;
-        f.why.add(say("Where: ") + worst.where + ".");
+        f.why.add(say("Where: {where}.", worst.where));
         if (worst.usual_lowest >= cutoff)
-            f.why.add(say("At {} charge in {}: {}.", format_percent(usual_charge), format(usual_air(c.plan)),
-                          format(worst.usual_lowest)),
+            f.why.add(say("At {charge} charge in {ambient}: {usual_lowest}.", format_percent(usual_charge),
+                          format(usual_air(c.plan)), format(worst.usual_lowest)),
                       Tone::good);
-        f.why.add(say("{} × {} = {} below the {} at rest", format(worst.at_lowest), format(inside),
-                      format(Volt(sag)), format(Volt(rest))));
+        f.why.add(say("{at_lowest} × {inside} = {sag} below the {rest} at rest", format(worst.at_lowest),
+                      format(inside), format(Volt(sag)), format(Volt(rest))));
         // The same current through a pack with room for it.
         const double room = rest - raw(cutoff);
         if (room > 0 && sag / room < 10) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
-            f.fixes.push_back({say("Use {}", format(bigger.cell_capacity * b.parallel)),
+            f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
@@ -131,7 +132,8 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {b.id},
-                  say("{} is empty before the day is over: it lasts {}.", b.name, format(pack.run_time)),
+                  say("{source} is empty before the day is over: it lasts {run_time}.", b.name,
+                      format(pack.run_time)),
                   c.figures.mission.why,
                   {}};
         const double usable = k ? raw(pack_capacity(b, *k, c.plan.coldest_air)) : 0;
@@ -139,7 +141,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
         if (ratio > 1 && ratio < 20) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio));
-            f.fixes.push_back({say("Use {}", format(bigger.cell_capacity * b.parallel)),
+            f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         for (const bool wired : {false, true}) f.fixes.push_back(a_pack_that_does(c, b.id, wired));
@@ -152,25 +154,27 @@ void runs_low(const Context& c, std::vector<Finding>& out) {
     if (!m.lasts || m.points.empty()) return;
     for (const auto& day : m.packs)
         if (day.lowest_charge < 0.15)
-            out.push_back({Severity::caution,
-                           {},
-                           {c.plan.sources[day.sources.front()].id},
-                           say("The day leaves {} in {}; a cold evening or an old cell takes that.",
-                               format_percent(day.lowest_charge), c.plan.sources[day.sources.front()].name),
-                           m.why,
-                           {}});
+            out.push_back(
+                {Severity::caution,
+                 {},
+                 {c.plan.sources[day.sources.front()].id},
+                 say("The day leaves {lowest_charge} in {sources}; a cold evening or an old cell takes that.",
+                     format_percent(day.lowest_charge), c.plan.sources[day.sources.front()].name),
+                 m.why,
+                 {}});
 }
 
 void carried(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry& k) {
         if (raw(pack_energy(b, k)) <= 100 || k.id == "agm") return;
-        out.push_back({Severity::note,
-                       {},
-                       {b.id},
-                       say("{} stores {}: above 100 Wh an airline has to approve carrying it.", b.name,
-                           format(pack_energy(b, k))),
-                       {},
-                       {}});
+        out.push_back(
+            {Severity::note,
+             {},
+             {b.id},
+             say("{source} stores {pack_energy}: above 100 Wh an airline has to approve carrying it.", b.name,
+                 format(pack_energy(b, k))),
+             {},
+             {}});
     });
 }
 

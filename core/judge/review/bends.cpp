@@ -25,15 +25,17 @@ void bent_tight(const Context& c, std::vector<Finding>& out) {
         for (const auto w : c.figures.harness.routes[i].ways) {
             if (!bends[w] || *bends[w] >= least) continue;
             auto way = c.plan.ways[w];
-            Finding f{Severity::caution,
-                      {},
-                      {lead.id, way.id},
-                      say("{} is bent to a radius of {} at {}; {} thick, it needs {}.",
-                          lead_name(c.plan, lead), format(*bends[w]), name_of(c.plan, way.id),
-                          format(bent_across(c.catalogue, lead)), format(least)),
-                      {},
-                      {}};
-            f.why.add(say("{} times the outer diameter where it lies still.", format_number(fixed_bend)));
+            Finding f{
+                Severity::caution,
+                {},
+                {lead.id, way.id},
+                say("{lead} is bent to a radius of {bends} at {part}; {bent_across} thick, it needs {least}.",
+                    lead_name(c.plan, lead), format(*bends[w]), name_of(c.plan, way.id),
+                    format(bent_across(c.catalogue, lead)), format(least)),
+                {},
+                {}};
+            f.why.add(
+                say("{fixed_bend} times the outer diameter where it lies still.", format_number(fixed_bend)));
             f.why.add(say("Bent tighter, the insulation thins on the outside and strands break with time."));
             f.why.source = say("typical of stranded copper of IEC 60228 classes 5 and 6");
             bool corner = false;
@@ -41,8 +43,9 @@ void bent_tight(const Context& c, std::vector<Finding>& out) {
                 if (thing.kind == OnWayKind::corner && raw(thing.radius) > 0 && thing.radius < least)
                     thing.radius = Millimetre(std::ceil(raw(least))), corner = true;
             if (corner)
-                f.fixes.push_back({say("Round the corner to {}", format(Millimetre(std::ceil(raw(least))))),
-                                   [way](const Plan& p) { return put_way(p, way); }});
+                f.fixes.push_back(
+                    {say("Round the corner to {ceil}", format(Millimetre(std::ceil(raw(least))))),
+                     [way](const Plan& p) { return put_way(p, way); }});
             out.push_back(std::move(f));
         }
     }
@@ -62,8 +65,8 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {lead.id, way.id},
-                      say("{} is of solid wire and moves at {}: it breaks there.", lead_name(c.plan, lead),
-                          name_of(c.plan, way.id)),
+                      say("{lead} is of solid wire and moves at {part}: it breaks there.",
+                          lead_name(c.plan, lead), name_of(c.plan, way.id)),
                       {},
                       {}};
             f.why.add(say("Copper work-hardens each time it is bent; thin strands survive it."));
@@ -74,7 +77,7 @@ void solid_moves(const Context& c, std::vector<Finding>& out) {
                     soft = &other;
             if (soft && i < c.plan.feeds().size())
                 f.fixes.push_back(
-                    {say("Use {} strands of the same size", soft->strands),
+                    {say("Use {strands} strands of the same size", soft->strands),
                      [id = lead.id, to = soft->id](const Plan& p) { return set_wire(p, id, to); }});
             out.push_back(std::move(f));
         }
@@ -92,11 +95,11 @@ void jacket_tight(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {lead.id},
-                  say("{} is said to be {} across, and its wires are {} together.", lead_name(c.plan, lead),
-                      format(lead.across), format(inside)),
+                  say("{lead} is said to be {across} across, and its wires are {inside} together.",
+                      lead_name(c.plan, lead), format(lead.across), format(inside)),
                   {},
                   {}};
-        f.why.add(say("{} of {} outside, packed.", counted(wires_of(lead), say("wire"), say("wires")),
+        f.why.add(say("{wires} {wires|wire|wires} of {outer} outside, packed.", wires_of(lead),
                       format(wire->outer)));
         f.fixes.push_back({say("Take the usual wall"),
                            [id = lead.id](const Plan& p) { return set_across(p, id, Millimetre(0)); }});
@@ -111,7 +114,7 @@ void sheath_plain(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {lead.id},
-                  say("{} is of plain wires, and said to be in a sheath.", lead_name(c.plan, lead)),
+                  say("{lead} is of plain wires, and said to be in a sheath.", lead_name(c.plan, lead)),
                   {},
                   {}};
         f.why.add(
@@ -136,7 +139,7 @@ void knot_unfit(const Context& c, std::vector<Finding>& out) {
                                     : lead.kind == CableKind::ribbon ? say("a ribbon is creased by it")
                                     : wire->strands == 1             ? say("solid wire breaks in it")
                                     : across > thickest
-                                        ? say("{} of thickness are not drawn snug", format(across))
+                                        ? say("{across} of thickness are not drawn snug", format(across))
                                         : std::string();
         if (because.empty()) continue;
         for (const auto w : c.figures.harness.routes[i].ways) {
@@ -145,15 +148,16 @@ void knot_unfit(const Context& c, std::vector<Finding>& out) {
             for (auto& thing : way.on_it)
                 if (thing.kind == OnWayKind::knot) thing.kind = OnWayKind::clip, knotted = true;
             if (!knotted) continue;
-            Finding f{
-                Severity::caution,
-                {},
-                {lead.id, way.id},
-                say("{} is knotted at {}: {}.", lead_name(c.plan, lead), name_of(c.plan, way.id), because),
-                {},
-                {{say("Hold it by a clip there"), [way](const Plan& p) { return put_way(p, way); }}}};
-            f.why.add(say("A knot bends a lead to about its own thickness; {} times that is the least.",
-                          format_number(fixed_bend)));
+            Finding f{Severity::caution,
+                      {},
+                      {lead.id, way.id},
+                      say("{lead} is knotted at {part}: {because}.", lead_name(c.plan, lead),
+                          name_of(c.plan, way.id), because),
+                      {},
+                      {{say("Hold it by a clip there"), [way](const Plan& p) { return put_way(p, way); }}}};
+            f.why.add(
+                say("A knot bends a lead to about its own thickness; {fixed_bend} times that is the least.",
+                    format_number(fixed_bend)));
             out.push_back(std::move(f));
         }
     }
@@ -171,7 +175,8 @@ void turns_tight(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::note,
                       {},
                       {lead.id, turn->place},
-                      say("{} turns by {}° at {}. Bend radius there: {} available, {} needed.",
+                      say("{lead} turns by {degrees}° at {part}. Bend radius there: {tightest} available, "
+                          "{least} needed.",
                           lead_name(c.plan, lead), format_number(std::round(turn->degrees)),
                           name_of(c.plan, turn->place), format(turn->tightest), format(least)),
                       {},
@@ -193,7 +198,7 @@ void stack_high(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {s.below, s.above},
-                  say("The parts at {} need {} up to {}, and no spacer is that long.",
+                  say("The parts at {part} need {wanted} up to {part_2}, and no spacer is that long.",
                       name_of(c.plan, s.below), format(s.wanted), name_of(c.plan, s.above)),
                   {},
                   {}};

@@ -54,7 +54,8 @@ std::optional<Fix> move_out(const Context& c, size_t body) {
             if (!others || boxes[body].rise >= least) continue;
             least = boxes[body].rise;
             best = Fix{
-                say("Move {} out to {}: {} inside then", module.name, place->name, format(boxes[body].air)),
+                say("Move {module} out to {place}: {air} inside then", module.name, place->name,
+                    format(boxes[body].air)),
                 [part = module.id, to = place->id](const Plan& p) { return set_part_place(p, part, to); }};
         }
         module.place = stood;
@@ -70,8 +71,8 @@ void box_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(box.air) > 75 ? Severity::danger : Severity::caution,
                   {},
                   {body.id},
-                  say("{} reaches {} inside: {} dissipated, {} ambient.", body.name, format(box.air),
-                      format(box.lost + box.sun), format(Celsius(raw(box.air) - box.rise))),
+                  say("{body} reaches {air} inside: {lost} dissipated, {air_2} ambient.", body.name,
+                      format(box.air), format(box.lost + box.sun), format(Celsius(raw(box.air) - box.rise))),
                   box.why,
                   {}};
         f.why.title = {};
@@ -82,9 +83,9 @@ void box_warm(const Context& c, std::vector<Finding>& out) {
             auto next = body;
             if (raw(venting.vents) > raw(body.vents)) {
                 next.vents = venting.vents;
-                f.fixes.push_back(
-                    {say("Vents of {} cm² below, and as much above", format_number(raw(venting.vents) / 100)),
-                     [next](const Plan& p) { return put_body(p, next); }});
+                f.fixes.push_back({say("Vents of {vents} cm² below, and as much above",
+                                       format_number(raw(venting.vents) / 100)),
+                                   [next](const Plan& p) { return put_body(p, next); }});
             }
             next = body;
             if (venting.fan > body.fan) {
@@ -92,7 +93,7 @@ void box_warm(const Context& c, std::vector<Finding>& out) {
                 f.why.add(
                     say("The thermal switch closes as the air gets warm: fixed to the hottest part, its "
                         "metal insulated from it."));
-                f.fixes.push_back({say("A fan of {} m³/h on a thermal switch", format_number(venting.fan)),
+                f.fixes.push_back({say("A fan of {fan} m³/h on a thermal switch", format_number(venting.fan)),
                                    [next](const Plan& p) { return put_body(p, next); }});
             }
         }
@@ -117,7 +118,7 @@ void box_unmeasured(const Context& c, std::vector<Finding>& out) {
             {Severity::note,
              {},
              {body.id},
-             say("{} is dissipated in {}: its temperature follows from its size, which is not given.",
+             say("{lost} is dissipated in {body}: its temperature follows from its size, which is not given.",
                  format(box.lost), body.name),
              {},
              {}});
@@ -134,7 +135,7 @@ void sealed_with_vents(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::caution,
                        {},
                        {body.id},
-                       say("{} is said to be sealed and has vents: it is one or the other.", body.name),
+                       say("{body} is said to be sealed and has vents: it is one or the other.", body.name),
                        {},
                        {{say("Without vents"), [closed](const Plan& p) { return put_body(p, closed); }},
                         {say("Not sealed"), [open](const Plan& p) { return put_body(p, open); }}}});
@@ -150,7 +151,7 @@ void box_damp(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {body.id},
-                  say("{} is sealed and gets {} K warmer in use: as it cools it draws moisture in.",
+                  say("{body} is sealed and gets {rise} K warmer in use: as it cools it draws moisture in.",
                       body.name, format_number(box.rise)),
                   {},
                   {}};
@@ -167,7 +168,7 @@ void pins_broken(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {lead.id},
-                  say("{} is pinned to ways that do not join its two ends one after the other.",
+                  say("{lead} is pinned to ways that do not join its two ends one after the other.",
                       feed_name(c.plan, lead)),
                   {},
                   {}};

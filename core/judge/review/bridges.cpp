@@ -30,15 +30,15 @@ void bridge(const Context& c, std::vector<Finding>& out) {
         Finding f{loss >= without_sink ? Severity::caution : Severity::note,
                   {},
                   {l.id},
-                  loss >= without_sink
-                      ? say("The bridge of {} dissipates {} at {}: it needs a heat sink and air flow.",
-                            l.name, format(loss), format(l.typical))
-                      : say("The bridge of {} drops {}, {} of its supply.", l.name, format(volts),
-                            format_percent(share)),
+                  loss >= without_sink ? say("The bridge of {load} dissipates {loss} at {typical}: it needs "
+                                             "a heat sink and air flow.",
+                                             l.name, format(loss), format(l.typical))
+                                       : say("The bridge of {load} drops {volts}, {share} of its supply.",
+                                             l.name, format(volts), format_percent(share)),
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
-        f.why.add(say("Of its supply of {} the motor gets {}.", format(supply),
+        f.why.add(say("Of its supply of {supply} the motor gets {supply_2}.", format(supply),
                       format(std::max(supply - volts, Volt(0)))));
         out.push_back(std::move(f));
     }

@@ -86,7 +86,7 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {others.front(), part},
-                  say("{} supplies meet at {}: pull the red wire of {}.", giving.size() + own,
+                  say("{count} supplies meet at {part}: pull the red wire of {others}.", giving.size() + own,
                       name_of(c.plan, part),
                       own && others.size() == 1 ? say("its lead")
                       : own                     ? say("every lead")
@@ -98,12 +98,11 @@ void two_supplies(const Context& c, std::vector<Finding>& out) {
                 "the others until one fails."));
         f.why.add(
             own ? say("It has a feed of its own: only signal and ground are needed.")
-                : say("Leave it in {}; pull and insulate it in the rest.", lead_name(c.plan, *giving[0])),
+                : say("Leave it in {lead}; pull and insulate it in the rest.", lead_name(c.plan, *giving[0])),
             Tone::good);
-        for (const auto& id : others) f.why.add(say("Pull: {}", name_of(c.plan, id)), Tone::caution);
+        for (const auto& id : others) f.why.add(say("Pull: {part}", name_of(c.plan, id)), Tone::caution);
         f.fixes.push_back(
-            {say("Pull {} red {}", others.size(), others.size() == 1 ? say("wire") : say("wires")),
-             red_wires_pulled(others)});
+            {say("Pull {count} red {count|wire|wires}", others.size()), red_wires_pulled(others)});
         if (own && giving.size() == 1)
             if (auto through = through_the_cable(c.plan, *giving.front(), part))
                 f.fixes.push_back({say("The cable is its feed"), std::move(*through)});
@@ -126,13 +125,14 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: {} {} {} {}; {} is drawn.", lead_name(c.plan, k), sharing,
-                          sharing == 1 ? say("core of") : say("cores of"), size_words(*wire),
+                      say("{lead}: {cores} {cores|core of|cores of} {wire} {carrying}; {amps} is drawn.",
+                          lead_name(c.plan, k), sharing, size_words(*wire),
                           "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},
                       {}};
-            f.why.add(say("{} alone in {}, × {} with {} cores together.", format(each / bunch),
-                          format(c.plan.hottest_air), format_percent(bunch), k.cores.size()));
+            f.why.add(say("{each} alone in {hottest}, × {bunch} with {count} cores together.",
+                          format(each / bunch), format(c.plan.hottest_air), format_percent(bunch),
+                          k.cores.size()));
             f.why.add(say("Thin cores joined at both ends carry together, if both are whole."));
             std::vector<const WireType*> thicker;
             for (const auto& w : c.catalogue.wires)
@@ -145,7 +145,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                 const auto* best =
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back({say("Use {}", size_words(*best)),
+                f.fixes.push_back({say("Use {cell_capacity}", size_words(*best)),
                                    lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));

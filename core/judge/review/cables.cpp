@@ -10,6 +10,7 @@
 #include "plan/lead_edits.h"
 #include "review/review.h"
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -24,7 +25,8 @@ void to_itself(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {k.id},
-                  say("{} ends at {} twice: it joins nothing.", lead_name(c.plan, k), name_of(c.plan, k.to)),
+                  say("{lead} ends at {part} twice: it joins nothing.", lead_name(c.plan, k),
+                      name_of(c.plan, k.to)),
                   {},
                   {}};
         f.why.add(say("Choose another part for one of its ends, in the drawing of the cable."));
@@ -40,7 +42,7 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  say("{}: its pins run the other way at the far end.", lead_name(c.plan, k)),
+                  say("{lead}: its pins run the other way at the far end.", lead_name(c.plan, k)),
                   {},
                   {}};
         f.why.add(
@@ -48,8 +50,8 @@ void mirrored(const Context& c, std::vector<Finding>& out) {
                 "face."));
         for (const auto& core : k.cores)
             if (core.role != CoreRole::unused)
-                f.why.add(say("{} {}: pin {} to pin {}", said(core.colour), core.signal, core.from_pin,
-                              core.to_pin),
+                f.why.add(say("{colour} {signal}: pin {from_pin} to pin {to_pin}", said(core.colour),
+                              core.signal, core.from_pin, core.to_pin),
                           core.role == CoreRole::supply || core.role == CoreRole::ground ? Tone::danger
                                                                                          : Tone::plain);
         f.fixes.push_back({say("Pin to the same pin"), lead_changed(k.id, [](Lead& x) {
@@ -72,8 +74,8 @@ void crossed(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: the {} core joins {} with {}.", lead_name(c.plan, k), said(core.colour),
-                          core.from_pin, core.to_pin),
+                      say("{lead}: the {colour} core joins {from_pin} with {to_pin}.", lead_name(c.plan, k),
+                          said(core.colour), core.from_pin, core.to_pin),
                       {},
                       {}};
             f.why.add(say("Reversed polarity: whatever it feeds is destroyed when it is plugged in."),
@@ -141,7 +143,7 @@ void colours_alike(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {k.id},
-                      say("{}: {} cores are {}.", lead_name(c.plan, k), cores.size(), colour),
+                      say("{lead}: {count} cores are {colour}.", lead_name(c.plan, k), cores.size(), colour),
                       {},
                       {}};
             f.why.add(say("One colour for every signal makes it impossible to see what is what."));
@@ -168,7 +170,7 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{}: its {} is {}.", lead_name(c.plan, k), supply ? say("supply") : say("ground"),
+                      say("{lead}: its {supply|supply|ground} is {colour}.", lead_name(c.plan, k), supply,
                           said(core.colour)),
                       {},
                       {}};
@@ -178,7 +180,7 @@ void colour_lies(const Context& c, std::vector<Finding>& out) {
             auto after = k;
             recolour(after, i);
             if (after.cores[i].colour != core.colour)
-                f.fixes.push_back({say("Make it {}", said(after.cores[i].colour)),
+                f.fixes.push_back({say("Make it {colour}", said(after.cores[i].colour)),
                                    lead_changed(k.id, [i](Lead& x) { recolour(x, i); })});
             out.push_back(std::move(f));
             break;
@@ -200,13 +202,14 @@ void servo_overvolted(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  say("{}: a servo plug that carries {} destroys a servo plugged into it.",
+                  say("{lead}: a servo plug that carries {carries} destroys a servo plugged into it.",
                       lead_name(c.plan, k), format(carries)),
                   {},
                   {}};
-        f.why.add(say("Servos are rated for {} at most; the plug is the same.", format(servo_stands)));
+        f.why.add(
+            say("Servos are rated for {servo_stands} at most; the plug is the same.", format(servo_stands)));
         f.fixes.push_back({say("Label both ends"), lead_changed(k.id, [volts = carries](Lead& x) {
-                               x.label = say("{}, no servo", format(volts));
+                               x.label = say("{volts}, no servo", format(volts));
                            })});
         f.fixes.push_back(
             {say("Another plug"), lead_changed(k.id, [](Lead& x) { x.kind = CableKind::other; })});
@@ -225,7 +228,7 @@ void pair_untwisted(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {k.id},
-                  say("{}: its data pair is not twisted.", lead_name(c.plan, k)),
+                  say("{lead}: its data pair is not twisted.", lead_name(c.plan, k)),
                   {},
                   {}};
         f.why.add(
@@ -243,14 +246,13 @@ void unterminated(const Context& c, std::vector<Finding>& out) {
         const auto& first = *bus.leads.front();
         std::vector<Id> ids;
         for (const auto* lead : bus.leads) ids.push_back(lead->id);
-        std::string where;
-        for (const auto& end : bus.ends)
-            where += (where.empty() ? std::string() : say(" and ")) + name_of(c.plan, end);
+        std::vector<std::string> where;
+        for (const auto& end : bus.ends) where.push_back(name_of(c.plan, end));
         Finding f{Severity::note,
                   {},
                   ids,
-                  say("{}: a bus needs a resistor across the pair at both ends{}.", first.name,
-                      bus.leads.size() > 1 && !where.empty() ? say(", at {}", where) : ""),
+                  say("{lead}: a bus needs a resistor across the pair at both ends{several|, at {where}|}.",
+                      first.name, bus.leads.size() > 1 && !where.empty(), listed(where)),
                   {},
                   {}};
         f.why.add(say(
@@ -275,13 +277,13 @@ void unused_bare(const Context& c, std::vector<Finding>& out) {
         for (const auto& core : k.cores) bare += core.role == CoreRole::unused && !core.cut_back;
         // In plugs that stay on, it is insulated.
         if (bare == 0 || keeps_both_plugs(c.catalogue, k)) continue;
-        Finding f{Severity::caution,
-                  {},
-                  {k.id},
-                  say("{}: {} unused {} not cut back.", lead_name(c.plan, k), bare,
-                      bare == 1 ? say("core is") : say("cores are")),
-                  {},
-                  {}};
+        Finding f{
+            Severity::caution,
+            {},
+            {k.id},
+            say("{lead}: {bare} unused {bare|core is|cores are} not cut back.", lead_name(c.plan, k), bare),
+            {},
+            {}};
         f.why.add(
             say("A bare end finds something to touch: cut it back at both ends, a tube over it, and write it "
                 "down."));

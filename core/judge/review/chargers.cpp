@@ -27,16 +27,17 @@ void charger_volts(const Context& c, std::vector<Finding>& out) {
         Finding f{share > over ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  share > over ? say("{}'s charger goes up to {}; its cells end at {}.", b.name,
-                                     format(b.charger), format(right))
-                               : say("{}'s charger ends at {}: it is never full, at {}.", b.name,
-                                     format(b.charger), format(right)),
+                  share > over ? say("{source}'s charger goes up to {charger}; its cells end at {right}.",
+                                     b.name, format(b.charger), format(right))
+                               : say("{source}'s charger ends at {charger}: it is never full, at {right}.",
+                                     b.name, format(b.charger), format(right)),
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", b.series, format(k.charge), format(right)));
         if (share > over)
             f.why.caution = say("An overcharged pack vents or burns. Never leave one charging unattended.");
-        f.fixes.push_back({say("A charger of {}", format(right)), with_charger(b, right, b.charger_current)});
+        f.fixes.push_back(
+            {say("A charger of {right}", format(right)), with_charger(b, right, b.charger_current)});
         out.push_back(std::move(f));
     });
 }
@@ -50,14 +51,15 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                       {},
                       {b.id},
                       k.charge_c <= 0
-                          ? say("{} is {} and has a charger; such cells cannot be charged.", b.name, k.name)
-                          : say("{}'s charger gives {}; {} is recommended.", b.name,
+                          ? say("{source} is {chemistry} and has a charger; such cells cannot be charged.",
+                                b.name, k.name)
+                          : say("{source}'s charger gives {charger_current}; {usual} is recommended.", b.name,
                                 format(b.charger_current), format(liked)),
                       {},
                       {}};
-            f.fixes.push_back(k.charge_c <= 0
-                                  ? Fix{say("No charger"), with_charger(b, Volt(0), Ampere(0))}
-                                  : Fix{say("One of {}", format(liked)), with_charger(b, b.charger, liked)});
+            f.fixes.push_back(k.charge_c <= 0 ? Fix{say("No charger"), with_charger(b, Volt(0), Ampere(0))}
+                                              : Fix{say("One of {usual}", format(liked)),
+                                                    with_charger(b, b.charger, liked)});
             out.push_back(std::move(f));
         }
         for (const auto& phase : c.plan.phases) {
@@ -66,14 +68,15 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                 continue;
             auto next = phase;
             next.charge_current = b.charger_current;
-            Finding f{Severity::caution,
-                      {},
-                      {b.id},
-                      say("{} charges {} with {}; its charger gives {}.", phase.name, b.name,
-                          format(phase.charge_current), format(b.charger_current)),
-                      {},
-                      {}};
-            f.fixes.push_back({say("Charge with {}", format(b.charger_current)),
+            Finding f{
+                Severity::caution,
+                {},
+                {b.id},
+                say("{phase} charges {source} with {charge_current}; its charger gives {charger_current}.",
+                    phase.name, b.name, format(phase.charge_current), format(b.charger_current)),
+                {},
+                {}};
+            f.fixes.push_back({say("Charge with {charger_current}", format(b.charger_current)),
                                [next](const Plan& p) { return put_phase(p, next); }});
             out.push_back(std::move(f));
         }

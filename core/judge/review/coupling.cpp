@@ -28,28 +28,31 @@ void couples(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {quiet.id, noisy.id},
-                  say("{} runs beside {} for {}: about {} is coupled in, {} is tolerated.",
+                  say("{lead} runs beside {lead_2} for {along}: about {couples} is coupled in, {tolerated} "
+                      "is tolerated.",
                       lead_name(c.plan, quiet), lead_name(c.plan, noisy), format(x.along), format(x.couples),
                       format(x.bears)),
                   {},
                   {}};
-        f.why.add(say("{} of ripple within {}, {} between the pairs: {} nH a metre.", format(x.ripple),
-                      format(ripple_rise), format(x.apart), format_number(x.henry_per_m * 1e9)));
+        f.why.add(say(
+            "{ripple} of ripple within {ripple_rise}, {apart} between the pairs: {henry_per_m} nH a metre.",
+            format(x.ripple), format(ripple_rise), format(x.apart), format_number(x.henry_per_m * 1e9)));
         if (x.shielded)
             f.why.add(
                 say("Its shield carries that current; the braid's transfer impedance couples 20 mΩ a metre "
                     "of it inside."));
         else
-            f.why.add(x.twisted ? say("One of them is twisted; with untwisted pairs it would be {}.",
-                                      format(x.untwisted))
-                                : say("Twisted it would be {}.", format(x.untwisted * left_by_twist)));
+            f.why.add(x.twisted
+                          ? say("One of them is twisted; with untwisted pairs it would be {untwisted}.",
+                                format(x.untwisted))
+                          : say("Twisted it would be {untwisted}.", format(x.untwisted * left_by_twist)));
         f.why.add(say("At twice the distance it is a quarter; crossing at right angles it is nothing."));
         f.why.source =
             say("Paul, Introduction to Electromagnetic Compatibility: mutual inductance of pairs; 20 dB for "
                 "a twist; ripple typical");
         if (!x.shielded && !x.twisted && x.untwisted * left_by_twist <= x.bears && !quiet.cores.empty())
             f.fixes.push_back(
-                {say("Twist the pair of {}", lead_name(c.plan, quiet)), [id = quiet.id](const Plan& p) {
+                {say("Twist the pair of {lead}", lead_name(c.plan, quiet)), [id = quiet.id](const Plan& p) {
                      auto next = p;
                      if (auto* lead = by_id(next.leads, id))
                          for (auto& core : lead->cores)
@@ -71,11 +74,11 @@ void too_long(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {lead.id},
-                  say("{} is {} long; a {} goes {}.", lead_name(c.plan, lead), format(length),
-                      said(limits.word), format(limits.most)),
+                  say("{lead} is {length} long; a {word} goes {most}.", lead_name(c.plan, lead),
+                      format(length), said(limits.word), format(limits.most)),
                   {},
                   {}};
-        f.why.add(say("Further: {}.", said(limits.further)));
+        f.why.add(say("Further: {further}.", said(limits.further)));
         f.why.source = said(limits.source);
         out.push_back(std::move(f));
     }
@@ -105,20 +108,23 @@ void long_controller_leads(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {load.id},
-                  say("{} of lead feed the controller of {}: {} across its input, {}.", format(length),
-                      load.name, format(mended.capacitance),
-                      more ? say("it has {}", format(load.capacitance)) : say("none is given")),
+                  say("{length} of lead feed the controller of {load}: {capacitance} across its input, "
+                      "{capacitor}.",
+                      format(length), load.name, format(mended.capacitance),
+                      more ? say("it has {capacitance}", format(load.capacitance)) : say("none is given")),
                   {},
                   {}};
         f.why.add(
-            say("Each time its bridge opens, the lead's inductance drives a voltage spike; beyond {} typical "
-                "controllers need {} more for every 10 cm.",
+            say("Each time its bridge opens, the lead's inductance drives a voltage spike; beyond "
+                "{free_lead} typical "
+                "controllers need {farad_per_m} more for every 10 cm.",
                 format(free_lead), format(Farad(farad_per_m * 0.1))));
-        f.why.add(say(
-            "Low-resistance electrolytic for {} or more, at the controller, its leads short, plus to plus.",
-            format(full * 1.25)));
+        f.why.add(
+            say("Low-resistance electrolytic for {full} or more, at the controller, its leads short, plus to "
+                "plus.",
+                format(full * 1.25)));
         f.why.source = say("typical 220 µF per 10 cm beyond 20 cm");
-        f.fixes.push_back({say("Add capacitors to {}", format(mended.capacitance)),
+        f.fixes.push_back({say("Add capacitors to {capacitance}", format(mended.capacitance)),
                            [mended](const Plan& p) { return put_load(p, mended); }});
         out.push_back(std::move(f));
     }
@@ -157,15 +163,18 @@ void near_magnetic(const Context& c, std::vector<Finding>& out) {
                 Severity::caution,
                 {},
                 {way.id, c.plan.feeds()[worst].id},
-                say("What runs past the magnetic sensor at {} turns it by up to {}°: keep it {} off.",
+                say("What runs past the magnetic sensor at {part} turns it by up to {degrees}°: keep it "
+                    "{enough} off.",
                     name_of(c.plan, way.id), format_number(std::round(degrees * 10) / 10), format(enough)),
                 {},
                 {}};
-            f.why.add(say("{} µT at {}, most of it from {}; the Earth's field lies at {} µT across.",
-                          format_number(std::round(tesla * 1e7) / 10),
-                          format(said_off ? thing.off : usual_off),
-                          c.index().feed_name(c.plan.feeds()[worst]), format_number(earth_tesla * 1e6)));
-            if (!said_off) f.why.add(say("Its distance is not given; {} is assumed.", format(usual_off)));
+            f.why.add(
+                say("{tesla} µT at {off}, most of it from {lead}; the Earth's field lies at {earth_tesla} µT "
+                    "across.",
+                    format_number(std::round(tesla * 1e7) / 10), format(said_off ? thing.off : usual_off),
+                    c.index().feed_name(c.plan.feeds()[worst]), format_number(earth_tesla * 1e6)));
+            if (!said_off)
+                f.why.add(say("Its distance is not given; {usual_off} is assumed.", format(usual_off)));
             f.why.add(say("A return beside its supply cancels most of it; twisted, nearly all."));
             f.why.source = say("Biot and Savart for long straight conductors");
             out.push_back(std::move(f));

@@ -23,7 +23,7 @@ void other_kinds(const Context& c, size_t f, bool source, const JointKind& now, 
     std::stable_sort(all.begin(), all.end(),
                      [](const auto* a, const auto* b) { return a->minutes < b->minutes; });
     for (const auto* kind : all)
-        fixes.push_back({say("Use a {}", kind->name), joint_set(feed.id, source, kind->id)});
+        fixes.push_back({say("Use a {kind}", kind->name), joint_set(feed.id, source, kind->id)});
 }
 
 void insulation_grip(const Context& c, std::vector<Finding>& out) {
@@ -38,7 +38,8 @@ void insulation_grip(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: the insulation wings of a {} suit {} to {}; the insulation here is {}.",
+                  say("{place}: the insulation wings of a {part} suit {grip_least} to {grip_most}; the "
+                      "insulation here is {outer}.",
                       joint_place(c, f, source), crimp.part->name, format(crimp.part->grip_least),
                       format(crimp.part->grip_most), format(outer)),
                   {},
@@ -69,8 +70,8 @@ void ring_for_stud(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: a {} is made for {}; its stud is M{:g}.", joint_place(c, f, source),
-                      crimp.part->name, sizes, raw(stud)),
+                  say("{place}: a {part} is made for {sizes}; its stud is M{stud:g}.",
+                      joint_place(c, f, source), crimp.part->name, sizes, raw(stud)),
                   {},
                   {}};
         x.why.add(say(

@@ -28,7 +28,7 @@ bool runs_from_packs(const Context& c, const Id& part) { return pack_before(c, p
 
 void deep_only(const Context& c, Finding& f, const Id& part, Volt usually, Volt lacking) {
     constexpr double most_times = 3;
-    f.why.add(say("At {} charge in {} it still gets {}: below that, no full power.",
+    f.why.add(say("At {charge} charge in {ambient} it still gets {usually}: below that, no full power.",
                   format_percent(usual_charge), format(usual_air(c.plan)), format(usually)),
               Tone::good);
     const auto* b = pack_before(c, part);
@@ -42,8 +42,9 @@ void deep_only(const Context& c, Finding& f, const Id& part, Volt usually, Volt 
     if (left <= 0 || sag / left > most_times) return;
     auto bigger = *b;
     bigger.cell_capacity = AmpereHour(std::ceil(raw(b->cell_capacity) * sag / left * 1.1 * 2) / 2);
-    f.fixes.push_back({say("Use {} {}", format(bigger.cell_capacity * b->parallel), k->short_name),
-                       [bigger](const Plan& p) { return put_source(p, bigger); }});
+    f.fixes.push_back(
+        {say("Use {cell_capacity} {short_name}", format(bigger.cell_capacity * b->parallel), k->short_name),
+         [bigger](const Plan& p) { return put_source(p, bigger); }});
 }
 
 }  // namespace sangre

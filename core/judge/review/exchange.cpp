@@ -16,7 +16,7 @@ Edit exchanged(const Id& feed, const Id& device, const Id& type) {
 }
 
 Fix use_fuse(const Id& feed, const FuseChoice& fuse) {
-    return {say("Fit a {} {}", format(fuse.rating), fuse.family->name),
+    return {say("Fit a {rating} {family}", format(fuse.rating), fuse.family->name),
             [feed, family = fuse.family->id, rating = fuse.rating](const Plan& p) {
                 return set_fuse(p, feed, family, rating);
             }};

@@ -25,9 +25,10 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds()[f].id},
-                      say("{}: {} carries {}; the {} fuse {} it lets more through.",
+                      say("{lead}: {item} carries {rated}; the {rating} fuse {inherited|before|beside} it "
+                          "lets more through.",
                           c.index().feed_name(c.plan.feeds()[f]), item.name, format(item.rated),
-                          format(p.rating), p.inherited ? say("before") : say("beside")),
+                          format(p.rating), p.inherited),
                       {},
                       {}};
             x.why.add(
@@ -37,13 +38,13 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
             if (const auto* plug =
                     d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
                 x.fixes.push_back(
-                    {say("Use a {}", plug->name), exchanged(c.plan.feeds()[f].id, d->id, plug->id)});
+                    {say("Use a {kind}", plug->name), exchanged(c.plan.feeds()[f].id, d->id, plug->id)});
             if (const auto* type =
                     d && d->kind == DeviceKind::power_switch
                         ? cheapest_switch(c.catalogue, need, find(c.catalogue.switches, d->type))
                         : nullptr)
                 x.fixes.push_back(
-                    {say("Use a {}", type->name), exchanged(c.plan.feeds()[f].id, d->id, type->id)});
+                    {say("Use a {kind}", type->name), exchanged(c.plan.feeds()[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
                 x.fixes.push_back(use_fuse(c.plan.feeds()[f].id, *p.smallest));
             out.push_back(std::move(x));
@@ -58,7 +59,7 @@ void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
         family ? suiting_holder(c.catalogue, *family, c.figures.protection[f].rating, c.plan.hottest_air)
                : nullptr;
     if (fits && fits->id == fuse.holder) return;
-    x.fixes.push_back({fits ? say("Use the {}", fits->name) : std::string(say("Any holder for it")),
+    x.fixes.push_back({fits ? say("Use the {fits}", fits->name) : std::string(say("Any holder for it")),
                        [catalogue = &c.catalogue, id = fuse.id, to = fits ? fits->id : Id()](const Plan& p) {
                            return set_holder(p, *catalogue, id, to);
                        }});
@@ -81,13 +82,13 @@ void lead_unprotected(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds()[f].id},
-                      say("{}: the {} fuse does not protect the {}.", c.index().feed_name(c.plan.feeds()[f]),
-                          format(p.rating), item.name),
+                      say("{lead}: the {rating} fuse does not protect the {item}.",
+                          c.index().feed_name(c.plan.feeds()[f]), format(p.rating), item.name),
                       {},
                       {}};
             if (const auto most = largest_that_protects(*p.family, *thermal, *insulation,
                                                         thermal->steady(p.need.continuous), p.fault.current))
-                x.why.add(say("Largest that protects it: {}.", format(*most)));
+                x.why.add(say("Largest that protects it: {most}.", format(*most)));
             if (const auto* fuse = by_id(c.plan.feeds()[f].devices, item.device))
                 offer_holder(c, f, *fuse, x);
             if (!p.inherited && p.smallest && holds(*p.smallest->family, p.smallest->rating))
@@ -108,15 +109,15 @@ void wrong_holder(const Context& c, std::vector<Finding>& out) {
             if (holder &&
                 std::find(holder->takes.begin(), holder->takes.end(), family->id) != holder->takes.end())
                 continue;
-            Finding x{
-                Severity::caution,
-                {},
-                {feed.id},
-                holder ? say("{}: the {} takes no {}.", c.index().feed_name(feed), holder->name, family->name)
-                       : say("{} names a fuse holder “{}” that the catalogue does not hold.",
-                             c.index().feed_name(feed), d.holder),
-                {},
-                {}};
+            Finding x{Severity::caution,
+                      {},
+                      {feed.id},
+                      holder ? say("{lead}: the {holder} takes no {family}.", c.index().feed_name(feed),
+                                   holder->name, family->name)
+                             : say("{lead} names a fuse holder “{holder}” that the catalogue does not hold.",
+                                   c.index().feed_name(feed), d.holder),
+                      {},
+                      {}};
             offer_holder(c, f, d, x);
             out.push_back(std::move(x));
         }
@@ -128,23 +129,24 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
     for (size_t f = 0; f < c.plan.feeds().size(); ++f) {
         const auto& p = c.figures.protection[f];
         if (!p.thermal || p.warm <= p.hottest || p.warm > p.insulation->max) continue;
-        Finding x{Severity::caution,
-                  {},
-                  {c.plan.feeds()[f].id},
-                  say("{}: {} at {} is too hot for its {}, which is rated for {}.",
-                      c.index().feed_name(c.plan.feeds()[f]), size_words(*p.wire), format(p.warm),
-                      p.hottest_by, format(p.hottest)),
-                  {},
-                  {}};
-        x.why.add(say("{} is rated for {}; the wire conducts heat into its terminal.", p.insulation->name,
-                      format(p.insulation->max)));
+        Finding x{
+            Severity::caution,
+            {},
+            {c.plan.feeds()[f].id},
+            say("{lead}: {wire} at {warm} is too hot for its {hottest_by}, which is rated for {hottest}.",
+                c.index().feed_name(c.plan.feeds()[f]), size_words(*p.wire), format(p.warm), p.hottest_by,
+                format(p.hottest)),
+            {},
+            {}};
+        x.why.add(say("{insulation} is rated for {most}; the wire conducts heat into its terminal.",
+                      p.insulation->name, format(p.insulation->max)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             if (thermal_of(*w, *p.insulation, p.air, p.bunched)->steady(p.need.continuous) > p.hottest)
                 continue;
-            x.fixes.push_back(
-                {say("Use {}", size_words(*w)), [id = c.plan.feeds()[f].id, to = w->id](const Plan& plan) {
-                     return set_wire(plan, id, to);
-                 }});
+            x.fixes.push_back({say("Use {cell_capacity}", size_words(*w)),
+                               [id = c.plan.feeds()[f].id, to = w->id](const Plan& plan) {
+                                   return set_wire(plan, id, to);
+                               }});
             break;
         }
         out.push_back(std::move(x));

@@ -28,15 +28,15 @@ void each_device(const Context& c, Check check) {
 void plug_unknown(const Context& c, std::vector<Finding>& out) {
     each_device(c, [&](size_t f, const Device& d) {
         if (d.kind != DeviceKind::connector || find(c.catalogue.connectors, d.type)) return;
-        Finding x{
-            Severity::caution,
-            {},
-            {c.plan.feeds()[f].id},
-            say("{}: the catalogue holds no connector “{}”.", c.index().feed_name(c.plan.feeds()[f]), d.type),
-            {},
-            {}};
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds()[f].id},
+                  say("{lead}: the catalogue holds no connector “{type}”.",
+                      c.index().feed_name(c.plan.feeds()[f]), d.type),
+                  {},
+                  {}};
         if (const auto* t = fitting_plug(c, f))
-            x.fixes.push_back({say("Use a {}", t->name), exchanged(c.plan.feeds()[f].id, d.id, t->id)});
+            x.fixes.push_back({say("Use a {kind}", t->name), exchanged(c.plan.feeds()[f].id, d.id, t->id)});
         out.push_back(std::move(x));
     });
 }
@@ -50,17 +50,18 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds()[f].id},
-                  say("{}: {} is too {} for {}.", c.index().feed_name(c.plan.feeds()[f]), size_words(*w),
-                      thin ? say("thin") : say("thick"), t->name),
+                  say("{lead}: {wire} is too {thin|thin|thick} for {time}.",
+                      c.index().feed_name(c.plan.feeds()[f]), size_words(*w), thin, t->name),
                   {},
                   {}};
-        x.why.add(say("It takes {} to {} mm²; the wire has {} mm².", format_number(raw(t->smallest)),
-                      format_number(raw(t->largest)), format_number(raw(w->area))));
+        x.why.add(say("It takes {smallest} to {largest} mm²; the wire has {area} mm².",
+                      format_number(raw(t->smallest)), format_number(raw(t->largest)),
+                      format_number(raw(w->area))));
         x.why.add(thin ? say("A thin wire pulls out of a wide barrel.")
                        : say("Strands cut off to fit carry no current."));
         if (const auto* better = fitting_plug(c, f))
             x.fixes.push_back(
-                {say("Use a {}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
+                {say("Use a {kind}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
         out.push_back(std::move(x));
     });
 }
@@ -84,12 +85,12 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("Plugging {} in sparks: {} into {} µF.", b.name, format(spark.peak),
-                      format_number(raw(charging.capacitance) * 1e6)),
+                  say("Plugging {source} in sparks: {peak} into {capacitance} µF.", b.name,
+                      format(spark.peak), format_number(raw(charging.capacitance) * 1e6)),
                   spark.why,
                   {}};
         if (const auto* better = plug ? fitting_plug(c, f, {.anti_spark = true}) : nullptr)
-            x.fixes.push_back({say("Use a {}", better->name), exchanged(feed.id, plug->id, better->id)});
+            x.fixes.push_back({say("Use a {kind}", better->name), exchanged(feed.id, plug->id, better->id)});
         out.push_back(std::move(x));
     }
 }
@@ -102,23 +103,23 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
         const auto name = c.index().feed_name(c.plan.feeds()[f]);
         std::string wrong;
         if (!t)
-            wrong = say("{}: the catalogue holds no part “{}”.", name, d.type);
+            wrong = say("{name}: the catalogue holds no part “{type}”.", name, d.type);
         else if (x.continuous > t->rated)
-            wrong = say("{}: {} is rated for {}; {} is drawn.", name, t->name, format(t->rated),
-                        format(x.continuous));
+            wrong = say("{name}: {inline} is rated for {rated}; {continuous} is drawn.", name, t->name,
+                        format(t->rated), format(x.continuous));
         else if (x.highest_end > t->voltage)
-            wrong = say("{}: {} is rated for {}, gets {}.", name, t->name, format(t->voltage),
-                        format(x.highest_end));
+            wrong = say("{name}: {inline} is rated for {voltage}, gets {highest_end}.", name, t->name,
+                        format(t->voltage), format(x.highest_end));
         else if (t->kind == InlineKind::filter && raw(t->saturation) > 0 && x.peak > t->saturation)
-            wrong = say("{}: {} saturates at {}; the peak is {}.", name, t->name, format(t->saturation),
-                        format(x.peak));
+            wrong = say("{name}: {inline} saturates at {saturation}; the peak is {peak}.", name, t->name,
+                        format(t->saturation), format(x.peak));
         if (wrong.empty()) return;
         Finding found{Severity::caution, {}, {c.plan.feeds()[f].id}, wrong, {}, {}};
         for (const auto& other : c.catalogue.inlines)
             if (t && other.kind == t->kind && other.rated >= x.continuous && other.voltage >= x.highest_end &&
                 (raw(other.saturation) <= 0 || other.saturation >= x.peak)) {
                 found.fixes.push_back(
-                    {say("Use a {}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
+                    {say("Use a {kind}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(found));
@@ -142,8 +143,8 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds()[f].id},
-                  say("{}: a {} coil on {} – {}.", t->name, format(t->coil), format(worst.lowest_source),
-                      format(worst.highest_source)),
+                  say("{time}: a {coil} coil on {lowest_source} – {highest_source}.", t->name,
+                      format(t->coil), format(worst.lowest_source), format(worst.highest_source)),
                   {},
                   {}};
         x.why.add(
@@ -154,7 +155,7 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
             if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
                 suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back(
-                    {say("Use a {}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
+                    {say("Use a {kind}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(x));
@@ -174,7 +175,8 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: with one of {} conductors broken the others carry {}; {} is drawn.",
+                  say("{lead}: with one of {conductors} conductors broken the others carry {one_broken}; "
+                      "{asked} is drawn.",
                       c.index().feed_name(feed), feed.conductors, format(rating.one_broken), format(asked)),
                   {},
                   {}};
@@ -189,7 +191,7 @@ void one_broken(const Context& c, std::vector<Finding>& out) {
             if (parallel_rating(all, c.plan.hottest_air).one_broken >= asked) break;
         }
         if (feed.cores.empty())
-            x.fixes.push_back({say("Use {} conductors", more), [id = feed.id, more](const Plan& plan) {
+            x.fixes.push_back({say("Use {more} conductors", more), [id = feed.id, more](const Plan& plan) {
                                    auto next = plan;
                                    if (auto* y = by_id(next.feeds(), id)) y->conductors = more;
                                    return next;
@@ -214,7 +216,8 @@ void colours(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {feed.id},
-                  say("{}: plus and minus are both {}.", c.index().feed_name(feed), said(feed.supply_colour)),
+                  say("{lead}: plus and minus are both {supply}.", c.index().feed_name(feed),
+                      said(feed.supply_colour)),
                   {},
                   {}};
         x.why.add(say("Identical plugs get swapped: reversed polarity destroys what they feed."));
@@ -229,7 +232,7 @@ void polarity(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: plus is black and minus {}; whoever repairs it will swap them.",
+                  say("{lead}: plus is black and minus {return_wire}; whoever repairs it will swap them.",
                       c.index().feed_name(feed), said(feed.return_colour)),
                   {},
                   {}};
@@ -254,7 +257,7 @@ void mixed_blades(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::note,
               {},
               {},
-              say("{} kinds of blade fuse to carry spares of: {}.", sizes.size(), list),
+              say("{count} kinds of blade fuse to carry spares of: {list}.", sizes.size(), list),
               {},
               {}};
     x.why.add(alike
@@ -272,7 +275,7 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds()[f].id},
-                  say("{}: a resettable fuse at the pack closes again onto the same fault.",
+                  say("{lead}: a resettable fuse at the pack closes again onto the same fault.",
                       c.index().feed_name(c.plan.feeds()[f])),
                   {},
                   {}};
@@ -281,7 +284,7 @@ void resettable_first(const Context& c, std::vector<Finding>& out) {
         if (const auto choice = smallest_that_carries(
                 c.catalogue, need,
                 usual_fuses(c.plan, c.catalogue, c.index(), f, fuse_habit(c.plan, c.catalogue))))
-            x.fixes.push_back({say("Fit a {} {}", format(choice->rating), choice->family->name),
+            x.fixes.push_back({say("Fit a {rating} {family}", format(choice->rating), choice->family->name),
                                [id = c.plan.feeds()[f].id, chosen = *choice](const Plan& plan) {
                                    return set_fuse(plan, id, chosen.family->id, chosen.rating);
                                }});
@@ -300,16 +303,17 @@ void stall(const Context& c, std::vector<Finding>& out) {
         const Second opens = slow_edge(*p.family, p.rating, load.start);
         const auto stands = damage_time(*p.thermal, *p.insulation, load.start, p.warm);
         if (std::isfinite(raw(opens)) && opens <= Second(60)) continue;
-        Finding x{opens > stands ? Severity::danger : Severity::note,
-                  {},
-                  {load.id},
-                  std::isfinite(raw(opens))
-                      ? say("{} stalled draws {}: its fuse takes up to {}.", load.name, format(load.start),
-                            format(opens))
-                      : say("{} draws {} when it stalls, and its {} fuse does not open on that.", load.name,
-                            format(load.start), format(p.rating)),
-                  {},
-                  {}};
+        Finding x{
+            opens > stands ? Severity::danger : Severity::note,
+            {},
+            {load.id},
+            std::isfinite(raw(opens))
+                ? say("{load} stalled draws {start}: its fuse takes up to {opens}.", load.name,
+                      format(load.start), format(opens))
+                : say("{load} draws {start} when it stalls, and its {rating} fuse does not open on that.",
+                      load.name, format(load.start), format(p.rating)),
+            {},
+            {}};
         x.why.add(say(
             "The fuse is for the wire. A stalled motor burns at a current its fuse lets pass: limit it in "
             "the "

@@ -34,9 +34,9 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
         if (!protects(*p.family, p.rating, thermal, *p.insulation, thermal.steady(p.need.continuous),
                       p.fault.current * 2))
             continue;
-        return Fix{say("Use {}", size_words(*w)), [id = c.plan.feeds()[i].id, to = w->id](const Plan& plan) {
-                       return set_wire(plan, id, to);
-                   }};
+        return Fix{
+            say("Use {cell_capacity}", size_words(*w)),
+            [id = c.plan.feeds()[i].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }};
     }
     return std::nullopt;
 }
@@ -72,25 +72,25 @@ void unfused(const Context& c, std::vector<Finding>& out) {
             continue;
         const auto* load = by_id(c.plan.loads, feed.to);
         if (from_pack && load && cranks(*load)) {
-            out.push_back(
-                {Severity::note,
-                 {},
-                 {feed.id},
-                 say("{} is a starter and has no fuse, as is usual: keep its lead short, sleeved and tied.",
-                     load->name),
-                 {},
-                 {}});
+            out.push_back({Severity::note,
+                           {},
+                           {feed.id},
+                           say("{load} is a starter and has no fuse, as is usual: keep its lead short, "
+                               "sleeved and tied.",
+                               load->name),
+                           {},
+                           {}});
             continue;
         }
         if (flies_unfused(c.plan, c.index(), i)) {
-            Finding f{
-                Severity::note,
-                {},
-                {feed.id},
-                say("{} flies without a fuse, by your school: a short there draws {} until something burns.",
-                    c.index().feed_name(feed), format(p.fault.current)),
-                {},
-                {}};
+            Finding f{Severity::note,
+                      {},
+                      {feed.id},
+                      say("{lead} flies without a fuse, by your school: a short there draws {current} until "
+                          "something burns.",
+                          c.index().feed_name(feed), format(p.fault.current)),
+                      {},
+                      {}};
             f.why.add(
                 say("A fuse there may open in flight, by inrush, by an overload or by age: then the craft "
                     "falls."));
@@ -104,14 +104,15 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         Finding f{harmless ? Severity::note : Severity::danger,
                   {},
                   {feed.id},
-                  p.inherited
-                      ? say("{} is thinner than the upstream {} fuse protects, and has no fuse of its own.",
-                            c.index().feed_name(feed), format(p.rating))
-                  : harmless && source ? say("{} has no fuse; the supply's own limit keeps the wire whole.",
-                                             c.index().feed_name(feed))
-                  : harmless           ? say("{} has no fuse; the module's own limit keeps the wire whole.",
-                                             c.index().feed_name(feed))
-                                       : say("{} has no fuse.", c.index().feed_name(feed)),
+                  p.inherited ? say("{lead} is thinner than the upstream {rating} fuse protects, and has no "
+                                    "fuse of its own.",
+                                    c.index().feed_name(feed), format(p.rating))
+                  : harmless && source
+                      ? say("{lead} has no fuse; the supply's own limit keeps the wire whole.",
+                            c.index().feed_name(feed))
+                  : harmless ? say("{lead} has no fuse; the module's own limit keeps the wire whole.",
+                                   c.index().feed_name(feed))
+                             : say("{lead} has no fuse.", c.index().feed_name(feed)),
                   {},
                   {}};
         f.why.add(
@@ -120,8 +121,8 @@ void unfused(const Context& c, std::vector<Finding>& out) {
         const auto& into = c.index().into(feed.from);
         const auto* above = into.empty() ? nullptr : c.figures.protection[into.front()].wire;
         if (p.inherited && above && p.wire && above->area > p.wire->area)
-            f.why.add(say("{} goes on as {} there: a thinner wire begins with a fuse.", size_words(*above),
-                          size_words(*p.wire)));
+            f.why.add(say("{wire} goes on as {wire_2} there: a thinner wire begins with a fuse.",
+                          size_words(*above), size_words(*p.wire)));
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
     }
@@ -137,22 +138,24 @@ void fuse_too_big(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {feed.id},
-                  say("{}: the {} fuse does not protect {}.", c.index().feed_name(feed), format(p.rating),
-                      size_words(*p.wire)),
+                  say("{lead}: the {rating} fuse does not protect {wire}.", c.index().feed_name(feed),
+                      format(p.rating), size_words(*p.wire)),
                   {},
                   {}};
         if (p.fault.outcome == FaultOutcome::hurts)
             f.sentence =
-                say("{}: the {} fuse lets {} reach {} before it opens in {}.", c.index().feed_name(feed),
-                    format(p.rating), size_words(*p.wire), format(p.fault.wire), format(p.fault.time));
+                say("{lead}: the {rating} fuse lets {wire} reach {wire_2} before it opens in {time}.",
+                    c.index().feed_name(feed), format(p.rating), size_words(*p.wire), format(p.fault.wire),
+                    format(p.fault.time));
         if (crossing)
-            f.why.add(say("At {} the fuse may take {}; the wire withstands that for {}.", format(*crossing),
-                          format(slow_edge(*p.family, p.rating, *crossing)),
+            f.why.add(say("At {crossing} the fuse may take {slow_edge}; the wire withstands that for "
+                          "{damage_time}.",
+                          format(*crossing), format(slow_edge(*p.family, p.rating, *crossing)),
                           format(damage_time(*p.thermal, *p.insulation, *crossing, p.warm))),
                       Tone::danger);
-        f.why.add(
-            say("The wire carries {} continuously, bunched and in {}.", format(p.ampacity), format(p.air)));
-        if (p.largest) f.why.add(say("Largest that protects it: {}.", format(*p.largest)), Tone::good);
+        f.why.add(say("The wire carries {ampacity} continuously, bunched and in {air}.", format(p.ampacity),
+                      format(p.air)));
+        if (p.largest) f.why.add(say("Largest that protects it: {most}.", format(*p.largest)), Tone::good);
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         if (auto wire = thicker_wire(c, i)) f.fixes.push_back(std::move(*wire));
@@ -165,19 +168,20 @@ void fuse_too_small(const Context& c, std::vector<Finding>& out) {
         const auto& feed = c.plan.feeds()[i];
         const auto& p = c.figures.protection[i];
         if (!p.family || p.inherited || p.carries || !suits(*p.family, p.rating, p.need)) continue;
-        Finding f{
-            Severity::caution,
-            {},
-            {feed.id},
-            say("{}: the {} fuse will open in normal use.", c.index().feed_name(feed), format(p.rating)),
-            {},
-            {}};
-        f.why.add(say("Carries continuously: {}; drawn: {}.",
+        Finding f{Severity::caution,
+                  {},
+                  {feed.id},
+                  say("{lead}: the {rating} fuse will open in normal use.", c.index().feed_name(feed),
+                      format(p.rating)),
+                  {},
+                  {}};
+        f.why.add(say("Carries continuously: {continuous_words}; drawn: {continuous}.",
                       continuous_words(*p.family, p.rating, p.need.air), format(p.need.continuous)));
         if (raw(p.need.peak_time) > 0)
-            f.why.add(say("Peak {} for {}.", format(p.need.peak), format(p.need.peak_time)));
+            f.why.add(say("Peak {peak} for {peak_time}.", format(p.need.peak), format(p.need.peak_time)));
         if (raw(p.need.start_time) > 0)
-            f.why.add(say("Start-up {} for {}.", format(p.need.start), format(p.need.start_time)));
+            f.why.add(
+                say("Start-up {start} for {start_time}.", format(p.need.start), format(p.need.start_time)));
         if (raw(p.need.inrush) > 0) f.why.add(charging_words(p.charging));
         if (const auto fit = right_fuse(c, i)) f.fixes.push_back(use_fuse(feed.id, *fit));
         out.push_back(std::move(f));
@@ -193,25 +197,26 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {feed.id},
-                           say("{} names a fuse “{}” that the catalogue does not hold.",
+                           say("{lead} names a fuse “{type}” that the catalogue does not hold.",
                                c.index().feed_name(feed), fuse->type),
                            {},
                            {}});
         if (!p.family || p.inherited || suits(*p.family, p.rating, p.need)) continue;
         const bool volts = p.family->voltage < p.need.volts;
-        Finding f{
-            Severity::danger,
-            {},
-            {feed.id},
-            volts ? say("{}: a {} V fuse on {}: the arc may not go out.", c.index().feed_name(feed),
-                        format_number(raw(p.family->voltage)), format(p.need.volts))
-                  : say("{}: the fuse breaks {}; a short draws {}.", c.index().feed_name(feed),
-                        format(p.family->breaking), format(breaking_current(*p.family, p.rating, p.need))),
-            {},
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {feed.id},
+                  volts ? say("{lead}: a {voltage} V fuse on {volts}: the arc may not go out.",
+                              c.index().feed_name(feed), format_number(raw(p.family->voltage)),
+                              format(p.need.volts))
+                        : say("{lead}: the fuse breaks {breaking}; a short draws {breaking_current}.",
+                              c.index().feed_name(feed), format(p.family->breaking),
+                              format(breaking_current(*p.family, p.rating, p.need))),
+                  {},
+                  {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
-            f.fixes.push_back({say("Use a {}", fit->family->name),
+            f.fixes.push_back({say("Use a {kind}", fit->family->name),
                                [id = feed.id, family = fit->family->id, rating = fit->rating](
                                    const Plan& plan) { return set_fuse(plan, id, family, rating); }});
         out.push_back(std::move(f));
@@ -226,7 +231,7 @@ void never_opens(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds()[i].id},
-                  say("{}: a short draws only {}; no fuse opens, and the wire reaches {}.",
+                  say("{lead}: a short draws only {current}; no fuse opens, and the wire reaches {wire}.",
                       c.index().feed_name(c.plan.feeds()[i]), format(p.fault.current), format(p.fault.wire)),
                   {},
                   {}};
@@ -261,17 +266,19 @@ void upstream_first(const Context& c, std::vector<Finding>& out) {
             if (!std::isfinite(raw(earliest)) || earliest > latest) continue;
             const auto& feed = c.plan.feeds()[up];
             const auto dark = c.index().loads_behind(up).size();
-            Finding f{upper.rating <= p.rating ? Severity::caution : Severity::note,
-                      {},
-                      {c.plan.feeds()[i].id, feed.id},
-                      say("A short at {} may open {}'s fuse first and turn off {} load{}.",
-                          c.index().name(c.plan.feeds()[i].to), c.index().feed_name(feed), dark,
-                          dark == 1 ? "" : "s"),
-                      {},
-                      {}};
-            f.why.add(say("At {} the {} above may open after {}, the {} here as late as {}.",
-                          format(p.fault.current), format(upper.rating), format(earliest), format(p.rating),
-                          format(latest)));
+            Finding f{
+                upper.rating <= p.rating ? Severity::caution : Severity::note,
+                {},
+                {c.plan.feeds()[i].id, feed.id},
+                say("A short at {part} may open {lead}'s fuse first and turn off {dark} {dark|load|loads}.",
+                    c.index().name(c.plan.feeds()[i].to), c.index().feed_name(feed), dark),
+                {},
+                {}};
+            f.why.add(
+                say("At {current} the {rating} above may open after {earliest}, the {rating_2} here as late "
+                    "as {latest}.",
+                    format(p.fault.current), format(upper.rating), format(earliest), format(p.rating),
+                    format(latest)));
             f.why.add(say("Selective is what opens at the latest before the other at its earliest."));
             if (const auto higher = selective_above(c, i, up))
                 f.fixes.push_back(use_fuse(feed.id, {upper.family, *higher}));

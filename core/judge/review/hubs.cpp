@@ -22,16 +22,18 @@ void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
         const auto& hub = c.plan.hubs[p.hub];
         const bool fits = takes(*p.kind, p.copper);
         if ((fits && !p.tube_missing) || !seen.insert(p.hub).second) continue;
-        Finding x{Severity::caution,
-                  {},
-                  {hub.id},
-                  fits ? say("{}: no tube at hand goes over all {} wires of its pigtail.", hub.name, p.wires)
-                       : say("{}: {} of copper meet in one joint, and a {} takes {} to {}.", hub.name,
-                             format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
-                  {},
-                  {}};
-        x.why.add(say("{} wires, {} across bared and {} over their insulation.", p.wires, format(p.bared),
-                      format(p.over)));
+        Finding x{
+            Severity::caution,
+            {},
+            {hub.id},
+            fits
+                ? say("{hub}: no tube at hand goes over all {wires} wires of its pigtail.", hub.name, p.wires)
+                : say("{hub}: {copper} of copper meet in one joint, and a {kind} takes {least} to {most}.",
+                      hub.name, format(p.copper), p.kind->name, format(p.kind->least), format(p.kind->most)),
+            {},
+            {}};
+        x.why.add(say("{wires} wires, {bared} across bared and {over} over their insulation.", p.wires,
+                      format(p.bared), format(p.over)));
         if (!fits) {
             const auto* other = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail,
                                              pigtail_copper(c.plan, c.catalogue, hub.id));
@@ -40,10 +42,10 @@ void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
                     return raw(other->rated) <= 0 || c.figures.protection[e.feed].rating <= other->rated;
                 });
             if (carries_all && takes(*other, pigtail_copper(c.plan, c.catalogue, hub.id)))
-                x.fixes.push_back(
-                    {say("Use a {}", other->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
-                         return set_pigtail(q, *catalogue, id);
-                     }});
+                x.fixes.push_back({say("Use a {kind}", other->name),
+                                   [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+                                       return set_pigtail(q, *catalogue, id);
+                                   }});
         }
         out.push_back(std::move(x));
     }
@@ -64,18 +66,18 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
         const auto copper = pigtail_copper(c.plan, c.catalogue, hub.id);
         const auto* kind = choose_joint(c.catalogue, c.plan.practices, JointEnd::pigtail, copper);
         if (!kind || !takes(*kind, copper)) continue;
-        Finding x{
-            Severity::note,
-            {},
-            {hub.id},
-            say("{}: {} branches on one another; one pigtail would hold all of them.", hub.name, branches),
-            {},
-            {}};
+        Finding x{Severity::note,
+                  {},
+                  {hub.id},
+                  say("{hub}: {branches} branches on one another; one pigtail would hold all of them.",
+                      hub.name, branches),
+                  {},
+                  {}};
         x.why.add(
             say("A pigtail is one joint to make, cover and test; a branch leaves the through wire uncut, "
                 "which some builders prefer."));
         x.fixes.push_back(
-            {say("Use a {}", kind->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+            {say("Use a {kind}", kind->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                  return set_pigtail(q, *catalogue, id);
              }});
         out.push_back(std::move(x));
@@ -92,8 +94,8 @@ void fork_current(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {hub.id},
-                      say("{} is a forked barrel lead: it carries {}; {} is drawn.", hub.name,
-                          format(fork_carries), format(most)),
+                      say("{hub} is a forked barrel lead: it carries {fork_carries}; {most} is drawn.",
+                          hub.name, format(fork_carries), format(most)),
                       {},
                       {}};
             x.why.add(
@@ -129,15 +131,16 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
                                                                      : c.figures.worst.feeds[f].continuous);
         std::string sentence;
         if (!block)
-            sentence = say("{}: which fuse block it is, is not said.", hub.name);
+            sentence = say("{hub}: which fuse block it is, is not said.", hub.name);
         else if (static_cast<int>(leaving.size()) > block->ways)
-            sentence = say("{}: {} leads leave a block of {} ways.", hub.name, leaving.size(), block->ways);
+            sentence = say("{hub}: {count} leads leave a block of {ways} ways.", hub.name, leaving.size(),
+                           block->ways);
         else if (before > block->all)
-            sentence = say("{}: the bar of the {} carries {}, and {} are let through to it.", hub.name,
-                           block->name, format(block->all), format(before));
+            sentence = say("{hub}: the bar of the {block} carries {all}, and {before} are let through to it.",
+                           hub.name, block->name, format(block->all), format(before));
         else if (const auto past = past_the_ways(c, leaving); !past.empty())
-            sentence =
-                say("{}: {} leaves the block, and not through a fuse in one of its ways.", hub.name, past);
+            sentence = say("{hub}: {past} leaves the block, and not through a fuse in one of its ways.",
+                           hub.name, past);
         else
             continue;
         Finding x{block ? Severity::caution : Severity::note, {}, {hub.id}, std::move(sentence), {}, {}};
@@ -145,7 +148,7 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
             say("Each lead that leaves a block has a way with a fuse of its own; all that they take "
                 "goes through its bar."));
         if (const auto* other = suiting_block(c.plan, c.catalogue, hub.id); other && other != block)
-            x.fixes.push_back({say("Use a {}", other->name),
+            x.fixes.push_back({say("Use a {kind}", other->name),
                                [catalogue = &c.catalogue, id = hub.id, type = other->id](Plan p) {
                                    if (auto* h = by_id(p.hubs, id)) h->block = type;
                                    return seat_in_blocks(std::move(p), *catalogue);

@@ -33,9 +33,9 @@ void one_action(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {load.id},
-                  count == 0
-                      ? say("{} fires as soon as there is power: nothing is between.", load.name)
-                      : say("One action fires {}: two separate ones are wanted, arm and fire.", load.name),
+                  count == 0 ? say("{load} fires as soon as there is power: nothing is between.", load.name)
+                             : say("One action fires {load}: two separate ones are wanted, arm and fire.",
+                                   load.name),
                   {},
                   {}};
         f.why.add(say("A switch that sticks or a hand that slips is one fault; two at once are rare."));
@@ -53,9 +53,9 @@ void one_action(const Context& c, std::vector<Finding>& out) {
                                    const auto* lead = by_id(p.feeds(), id);
                                    if (lead && !device(*lead, DeviceKind::power_switch))
                                        p = add_device(std::move(p), id, DeviceKind::power_switch, to,
-                                                      say("Fire {}", name));
+                                                      say("Fire {name}", name));
                                    p = add_device(std::move(p), id, DeviceKind::connector, type,
-                                                  say("Arming plug of {}", name));
+                                                  say("Arming plug of {name}", name));
                                    return fit_item_joints(std::move(p), *catalogue, id);
                                }});
         out.push_back(std::move(f));

@@ -24,7 +24,8 @@ void each_lead_item(const Context& c, Check check) {
 }
 
 std::string in_feed(const Context& c, size_t feed, const Device& d) {
-    return say("{}: the {}", c.index().feed_name(c.plan.feeds()[feed]), item_name(c.catalogue, d));
+    return say("{lead}: the {item_name}", c.index().feed_name(c.plan.feeds()[feed]),
+               item_name(c.catalogue, d));
 }
 
 void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
@@ -40,8 +41,8 @@ void no_joint_at_item(const Context& c, std::vector<Finding>& out) {
               {},
               about,
               all.size() == 1
-                  ? say("{} has ends of its own and no joint is chosen there.", all.front())
-                  : say("{} items have ends of their own and no joint is chosen there.", all.size()),
+                  ? say("{first} has ends of its own and no joint is chosen there.", all.front())
+                  : say("{count} items have ends of their own and no joint is chosen there.", all.size()),
               {},
               {}};
     if (all.size() > 1)
@@ -66,9 +67,9 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
         Finding x{circuit ? Severity::caution : Severity::danger,
                   {},
                   {c.plan.feeds()[f].id},
-                  circuit ? say("{} does not go into the slot of {}, which is for {}.", holder->name,
-                                source->name, source->fuse_type)
-                          : say("{} taps a fuse slot, and there is none at {}.", holder->name,
+                  circuit ? say("{holder} does not go into the slot of {source}, which is for {fuse_type}.",
+                                holder->name, source->name, source->fuse_type)
+                          : say("{holder} taps a fuse slot, and there is none at {part}.", holder->name,
                                 c.index().name(c.plan.feeds()[f].from)),
                   {},
                   {}};
@@ -78,7 +79,7 @@ void tap_slot(const Context& c, std::vector<Finding>& out) {
                 family ? (circuit ? suiting_tap(c.catalogue, *family, d.rating, c.plan.hottest_air)
                                   : suiting_holder(c.catalogue, *family, d.rating, c.plan.hottest_air))
                        : nullptr)
-            x.fixes.push_back({say("Seat it in: {}", better->name),
+            x.fixes.push_back({say("Seat it in: {better}", better->name),
                                [catalogue = &c.catalogue, id = d.id, to = better->id](const Plan& p) {
                                    return set_holder(p, *catalogue, id, to);
                                }});
@@ -95,8 +96,8 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds()[f].id},
-                  say("{} closes round {}, and the lead is {} thick.", in_feed(c, f, d), format(bead->bore),
-                      format(thick)),
+                  say("{lead} closes round {bore}, and the lead is {thick} thick.", in_feed(c, f, d),
+                      format(bead->bore), format(thick)),
                   {},
                   {}};
         x.why.add(say("All wires of the lead go through it together: one alone would saturate it."));
@@ -104,7 +105,7 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         for (const auto& t : c.catalogue.inlines)
             if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
         if (best)
-            x.fixes.push_back({say("Use a {}", best->name), [id = d.id, to = best->id](const Plan& p) {
+            x.fixes.push_back({say("Use a {kind}", best->name), [id = d.id, to = best->id](const Plan& p) {
                                    return set_device_type(p, id, to);
                                }});
         out.push_back(std::move(x));
@@ -130,13 +131,15 @@ void coil_volts(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::danger,
                   {},
                   {feed.id},
-                  say("{} has a coil of {} and is connected to {} of {}: it {}.", in_feed(c, coil.feed, *d),
-                      format(type->coil), format(across), c.index().name(from),
-                      share < coil_low ? say("may not pull in") : say("burns")),
+                  say("{lead} has a coil of {coil} and is connected to {across} of {part}: it {share|may not "
+                      "pull in|burns}.",
+                      in_feed(c, coil.feed, *d), format(type->coil), format(across), c.index().name(from),
+                      share < coil_low),
                   {},
                   {}};
-        x.why.add(say("{} ÷ {} = {}; a coil needs {} to {}.", format(across), format(type->coil),
-                      format_percent(share), format_percent(coil_low), format_percent(coil_high)));
+        x.why.add(say("{across} ÷ {coil} = {share}; a coil needs {coil_low} to {coil_high}.", format(across),
+                      format(type->coil), format_percent(share), format_percent(coil_low),
+                      format_percent(coil_high)));
         out.push_back(std::move(x));
     }
 }
@@ -146,13 +149,13 @@ void beyond_the_lead(const Context& c, std::vector<Finding>& out) {
     each_lead_item(c, [&](size_t f, const Device& d) {
         const auto length = c.figures.harness.routes[f].length;
         if (!d.at || *d.at <= length) return;
-        Finding x{
-            Severity::caution,
-            {},
-            {c.plan.feeds()[f].id},
-            say("{} sits at {} of a lead that is {} long.", in_feed(c, f, d), format(*d.at), format(length)),
-            {},
-            {}};
+        Finding x{Severity::caution,
+                  {},
+                  {c.plan.feeds()[f].id},
+                  say("{lead} sits at {at} of a lead that is {length} long.", in_feed(c, f, d), format(*d.at),
+                      format(length)),
+                  {},
+                  {}};
         x.why.add(say("It is taken to sit at the lead's far end."));
         x.fixes.push_back(
             {d.kind == DeviceKind::fuse ? say("Right at its source")
@@ -169,7 +172,7 @@ void live_case(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {c.plan.feeds()[f].id},
-                  say("{} has a live case, and {} is in a metal body: film or tube between them.",
+                  say("{lead} has a live case, and {part} is in a metal body: film or tube between them.",
                       in_feed(c, f, d), c.index().name(c.plan.feeds()[f].to)),
                   {},
                   {}};

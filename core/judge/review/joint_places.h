@@ -21,7 +21,7 @@ void each_joint(const Context& c, Check check) {
 /// "Hub → Pump, at Hub".
 inline std::string joint_place(const Context& c, size_t f, bool source) {
     const auto& feed = c.plan.leads[f];
-    return say("{}, at {}", lead_name(c.plan, feed), c.index().name(source ? feed.from : feed.to));
+    return say("{lead}, at {part}", lead_name(c.plan, feed), c.index().name(source ? feed.from : feed.to));
 }
 
 /// Makes the joint there of another kind.

@@ -24,12 +24,17 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
     each_joint(c, [&](size_t f, bool source, const JointKind* kind) {
         if (kind) return;
         const auto& feed = c.plan.leads[f];
-        Finding x{
-            Severity::note, {}, {feed.id}, say("{}: no joint is chosen.", joint_place(c, f, source)), {}, {}};
+        Finding x{Severity::note,
+                  {},
+                  {feed.id},
+                  say("{place}: no joint is chosen.", joint_place(c, f, source)),
+                  {},
+                  {}};
         x.why.add(say("Without a joint there is no strip length, no tube and no step for it."));
         const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
                                          joint_copper(c.plan, c.catalogue, feed, source));
-        if (usual) x.fixes.push_back({say("Use a {}", usual->name), joint_set(feed.id, source, usual->id)});
+        if (usual)
+            x.fixes.push_back({say("Use a {kind}", usual->name), joint_set(feed.id, source, usual->id)});
         out.push_back(std::move(x));
     });
 }
@@ -42,7 +47,7 @@ struct JointPlace {
 /// "Hub → Pump, at Hub" for one, "9 joints" for more: what they have in common is said once.
 std::string where(const Context& c, const std::vector<JointPlace>& places) {
     return places.size() == 1 ? joint_place(c, places[0].feed, places[0].source)
-                              : say("{} joints", places.size());
+                              : say("{count} joints", places.size());
 }
 
 std::vector<Id> feeds_of(const Context& c, const std::vector<JointPlace>& places) {
@@ -81,18 +86,19 @@ void bare(const Context& c, std::vector<Finding>& out) {
     });
     for (const auto& [tube, places] : by_tube) {
         const bool one = places.size() == 1;
-        Finding x{Severity::caution,
-                  {},
-                  feeds_of(c, places),
-                  say("{}: no tube {} covers {}; {} would stay bare.", where(c, places),
-                      tube ? say("at hand") : say("in the list"), one ? say("it") : say("them"),
-                      one ? say("it") : say("they")),
-                  {},
-                  {}};
+        Finding x{
+            Severity::caution,
+            {},
+            feeds_of(c, places),
+            say("{place}: no tube {at_hand|at hand|in the list} covers {one|it|them}; {one|it|they} would "
+                "stay bare.",
+                where(c, places), tube != nullptr, one),
+            {},
+            {}};
         x.why = feed_joint(c.plan, c.catalogue, places[0].feed, places[0].source)->why;
         list_places(c, places, x.why);
         if (tube)
-            x.fixes.push_back({say("Get {}", tube->name), [id = tube->id](const Plan& p) {
+            x.fixes.push_back({say("Get {tube}", tube->name), [id = tube->id](const Plan& p) {
                                    auto practices = p.practices;
                                    practices.tubes_at_hand.push_back(id);
                                    return set_practices(p, practices);
@@ -126,23 +132,23 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   feeds_of(c, places),
-                  say("{}: a {} needs a tool you do not have: {}.", where(c, places), kind->name,
-                      said(missing_tools_of(*kind, c.plan.practices).front())),
+                  say("{place}: a {kind} needs a tool you do not have: {first}.", where(c, places),
+                      kind->name, said(missing_tools_of(*kind, c.plan.practices).front())),
                   {},
                   {}};
         if (best) {
-            x.why.add(say("A {} is strong enough there too and needs only: {}.", best->name,
+            x.why.add(say("A {best} is strong enough there too and needs only: {list}.", best->name,
                           fmt::join(said_each(tools_of(*best, c.plan.practices)), ", ")),
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
             for (const auto& at : places) ends.emplace_back(c.plan.leads[at.feed].id, at.source);
-            x.fixes.push_back(
-                {say("Use a {}", best->name), [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
-                     auto next = p;
-                     for (const auto& [feed, source] : ends)
-                         next = set_end_joint(std::move(next), *catalogue, feed, source, to);
-                     return next;
-                 }});
+            x.fixes.push_back({say("Use a {kind}", best->name),
+                               [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
+                                   auto next = p;
+                                   for (const auto& [feed, source] : ends)
+                                       next = set_end_joint(std::move(next), *catalogue, feed, source, to);
+                                   return next;
+                               }});
         }
         // Where only the tube wants heat, another covering does without.
         auto taped = c.plan.practices;
@@ -171,8 +177,9 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: a {} takes {} to {}; the wire here has {}.", joint_place(c, f, source), kind->name,
-                      format(kind->least), format(kind->most), format(copper)),
+                  say("{place}: a {kind} takes {least} to {most}; the wire here has {copper}.",
+                      joint_place(c, f, source), kind->name, format(kind->least), format(kind->most),
+                      format(copper)),
                   {},
                   {}};
         x.why.add(thin ? say("Too thin a wire is not gripped: it pulls out of a crimp that looks good.")
@@ -180,9 +187,10 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
                              "temperature."));
         const auto* best = choose_joint(c.catalogue, c.plan.practices, kind->end, copper);
         if (best && takes(*best, copper)) {
-            x.why.add(say("A {} takes {} to {}.", best->name, format(best->least), format(best->most)),
-                      Tone::good);
-            x.fixes.push_back({say("Use a {}", best->name), joint_set(feed.id, source, best->id)});
+            x.why.add(
+                say("A {best} takes {least} to {most}.", best->name, format(best->least), format(best->most)),
+                Tone::good);
+            x.fixes.push_back({say("Use a {kind}", best->name), joint_set(feed.id, source, best->id)});
         } else
             x.why.add(say("No kind of that sort takes it: bring the conductors to two places."),
                       Tone::caution);
@@ -204,16 +212,17 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
         const auto& p = c.figures.protection[f];
         const bool guarded = p.family && p.rating <= stands * 1.35;
         if (asked <= stands && guarded) continue;
-        Finding x{asked > stands ? Severity::danger : Severity::caution,
-                  {},
-                  {load.id, c.plan.feeds()[f].id},
-                  asked > stands
-                      ? say("{}: its own lead, {}, carries {}; {} is drawn.", load.name, size_words(*lead),
-                            format(stands), format(asked))
-                      : say("{}: its own lead, {}, is thinner than its fuse protects: it carries {}.",
-                            load.name, size_words(*lead), format(stands)),
-                  {},
-                  {}};
+        Finding x{
+            asked > stands ? Severity::danger : Severity::caution,
+            {},
+            {load.id, c.plan.feeds()[f].id},
+            asked > stands
+                ? say("{load}: its own lead, {wire}, carries {rating}; {asked} is drawn.", load.name,
+                      size_words(*lead), format(stands), format(asked))
+                : say("{load}: its own lead, {wire}, is thinner than its fuse protects: it carries {rating}.",
+                      load.name, size_words(*lead), format(stands)),
+            {},
+            {}};
         x.why.add(
             say("Hair-thin leads fit small terminals; what they carry is what the fuse must be chosen for."));
         for (const auto& w : c.catalogue.wires) {
@@ -223,7 +232,7 @@ void lead_too_thin(const Context& c, std::vector<Finding>& out) {
             const auto better = ampacity(w, *insulation, c.plan.hottest_air);
             if (better < asked || (p.family && p.rating > better * 1.35)) continue;
             x.fixes.push_back(
-                {say("A lead of {}", size_words(w)), [id = load.id, to = w.id](const Plan& plan) {
+                {say("A lead of {wire}", size_words(w)), [id = load.id, to = w.id](const Plan& plan) {
                      auto l = *by_id(plan.loads, id);
                      l.lead = to;
                      return put_load(plan, l);
@@ -249,14 +258,14 @@ void glue_before_test(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::caution,
               {},
               unmeasured,
-              say("{} {} glued over before {} measured.", unmeasured.size(),
-                  unmeasured.size() == 1 ? say("feed was") : say("feeds were"),
-                  unmeasured.size() == 1 ? say("it was") : say("they were")),
+              say("{count} {count|feed was|feeds were} glued over before {count|it was|they were} measured.",
+                  unmeasured.size()),
               {},
               {}};
     x.why.add(say(
         "Glue over a cold joint hides it: test continuity first, then glue, then wait until it has set."));
-    for (const auto& id : unmeasured) x.why.add(say("Not measured: {}", name_of(c.plan, id)), Tone::caution);
+    for (const auto& id : unmeasured)
+        x.why.add(say("Not measured: {part}", name_of(c.plan, id)), Tone::caution);
     x.fixes.push_back({say("Not glued until it is measured"), [](const Plan& p) {
                            auto next = p;
                            next.done.erase("glue/joints");
@@ -275,8 +284,7 @@ void tinned_creeps(const Context& c, std::vector<Finding>& out) {
     Finding x{Severity::note,
               {},
               feeds,
-              say("{} tinned {} under screws: tighten them again after a week.", n,
-                  n == 1 ? say("end") : say("ends")),
+              say("{count} tinned {count|end|ends} under screws: tighten them again after a week.", n),
               {},
               {}};
     x.why.add(

@@ -16,8 +16,8 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       say("{}: its minimum voltage, {}, is above its maximum, {}.", l.name, format(l.v_min),
-                           format(l.v_max)),
+                       say("{load}: its minimum voltage, {lowest}, is above its maximum, {highest}.", l.name,
+                           format(l.v_min), format(l.v_max)),
                        {},
                        {{say("Swap the two"), [swapped](const Plan& p) { return put_load(p, swapped); }}}});
     }
@@ -26,45 +26,48 @@ void window_reversed(const Context& c, std::vector<Finding>& out) {
 void outside_tool(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (l.v_min >= highest_voltage)
-            out.push_back({Severity::danger,
-                           {},
-                           {l.id},
-                           say("{} needs {}. Mains and everything from 60 V DC up is outside this tool: "
-                               "stop, and ask a qualified person under the local code.",
-                               l.name, format(l.v_min)),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {l.id},
+                 say("{load} needs {lowest}. Mains and everything from 60 V DC up is outside this tool: "
+                     "stop, and ask a qualified person under the local code.",
+                     l.name, format(l.v_min)),
+                 {},
+                 {}});
     for (size_t b = 0; b < c.plan.sources.size(); ++b)
         if (const auto reaches = c.figures.worst.packs[b].highest; reaches >= highest_voltage)
-            out.push_back({Severity::danger,
-                           {},
-                           {c.plan.sources[b].id},
-                           say("{} reaches {}. Everything from 60 V DC up is outside this tool: {}.",
-                               c.plan.sources[b].name, format(reaches),
-                               c.plan.sources[b].kind == SourceKind::pack
-                                   ? say("use fewer cells in series")
-                                   : say("stop, and ask a qualified person under the local code")),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {c.plan.sources[b].id},
+                 say("{sources} reaches {reaches}. Everything from 60 V DC up is outside this tool: "
+                     "{kind|use fewer cells in series|stop, and ask a qualified person under the local "
+                     "code}.",
+                     c.plan.sources[b].name, format(reaches), c.plan.sources[b].kind == SourceKind::pack),
+                 {},
+                 {}});
     for (const auto& k : c.plan.signal_leads())
         if (k.volts >= highest_voltage)
-            out.push_back({Severity::danger,
-                           {},
-                           {k.id},
-                           say("{} carries {}. Mains and everything from 60 V DC up is outside this "
-                               "tool: stop, and ask a qualified person under the local code.",
-                               k.name, format(k.volts)),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {k.id},
+                 say("{signal_lead} carries {volts}. Mains and everything from 60 V DC up is outside this "
+                     "tool: stop, and ask a qualified person under the local code.",
+                     k.name, format(k.volts)),
+                 {},
+                 {}});
     for (const auto& k : c.plan.converters)
         if (k.set >= highest_voltage)
-            out.push_back({Severity::danger,
-                           {},
-                           {k.id},
-                           say("{} is set to {}. Everything from 60 V DC up is outside this tool.", k.name,
-                               format(k.set)),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {k.id},
+                 say("{converter} is set to {setting}. Everything from 60 V DC up is outside this tool.",
+                     k.name, format(k.set)),
+                 {},
+                 {}});
 }
 
 /// A network that was not solved is not a network in which all is well.
@@ -88,7 +91,7 @@ void not_fed(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {l.id},
-                       say("{} is not fed from any source. Propose wires it.", l.name),
+                       say("{load} is not fed from any source. Propose wires it.", l.name),
                        {},
                        {}});
     }
@@ -103,14 +106,14 @@ void starves(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
-                  say("{} browns out: {} at its terminals, {} needed ({}).", l.name, format(x.lowest),
-                      format(l.v_min), x.lowest_where),
+                  say("{load} browns out: {lowest} at its terminals, {lowest_2} needed ({lowest_where}).",
+                      l.name, format(x.lowest), format(l.v_min), x.lowest_where),
                   {},
                   {}};
         if (!usual) deep_only(c, f, l.id, x.usual_lowest, l.v_min - x.lowest);
-        f.why.add(say("Short by {}.", format(l.v_min - x.lowest)), Tone::danger);
+        f.why.add(say("Short by {lowest}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
-            f.why.add(say("{} drops {} ({})", c.index().feed_name(c.plan.feeds()[up]),
+            f.why.add(say("{lead} drops {drop} ({drop_share})", c.index().feed_name(c.plan.feeds()[up]),
                           format(c.figures.worst.feeds[up].drop),
                           format_percent(c.figures.worst.feeds[up].drop_share)));
         out.push_back(std::move(f));
@@ -127,8 +130,9 @@ void resets_at_start(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {l.id},
-                  say("{} resets: {} at its terminals for a moment, {} needed ({}).", l.name,
-                      format(x.lowest_at_start), format(l.v_min), x.start_where),
+                  say("{load} resets: {lowest_at_start} at its terminals for a moment, {lowest} needed "
+                      "({start_where}).",
+                      l.name, format(x.lowest_at_start), format(l.v_min), x.start_where),
                   {},
                   {}};
         if (!usual) deep_only(c, f, l.id, x.usual_lowest_at_start, l.v_min - x.lowest_at_start);
@@ -148,13 +152,13 @@ void too_high(const Context& c, std::vector<Finding>& out) {
         const auto& l = c.plan.loads[i];
         const auto& x = c.figures.worst.loads[i];
         if (l.v_min > l.v_max || x.highest <= l.v_max + Volt(0.005)) continue;
-        Finding f{
-            Severity::danger,
-            {},
-            {l.id},
-            say("{} can be exposed to {} and is rated for {}.", l.name, format(x.highest), format(l.v_max)),
-            {},
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {l.id},
+                  say("{load} can be exposed to {highest} and is rated for {highest_2}.", l.name,
+                      format(x.highest), format(l.v_max)),
+                  {},
+                  {}};
         f.why.add(say("The highest comes with the pack full or on its charger and little current flowing."));
         out.push_back(std::move(f));
     }
@@ -167,7 +171,7 @@ void antenna(const Context& c, std::vector<Finding>& out) {
                 {Severity::note,
                  {},
                  {l.id},
-                 say("{}: antenna on before it is powered, even for setup. The build has a step for it.",
+                 say("{load}: antenna on before it is powered, even for setup. The build has a step for it.",
                      l.name),
                  {},
                  {}});
@@ -179,14 +183,15 @@ void assumed(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads)
         if (l.assumed) ids.push_back(l.id), names += (names.empty() ? "" : ", ") + l.name;
     if (ids.empty()) return;
-    Finding f{Severity::note,
-              {},
-              ids,
-              ids.size() == 1 ? say("{} rests on typical figures: measure it before you buy for it.", names)
-                              : say("{} loads rest on typical figures: measure them before you buy for them.",
-                                    ids.size()),
-              {},
-              {}};
+    Finding f{
+        Severity::note,
+        {},
+        ids,
+        ids.size() == 1
+            ? say("{names} rests on typical figures: measure it before you buy for it.", names)
+            : say("{count} loads rest on typical figures: measure them before you buy for them.", ids.size()),
+        {},
+        {}};
     f.why.add(names + ".");
     f.why.add(say(
         "A meter in series, or a log of it working, replaces the guess; edit the line or import the log."));
@@ -200,20 +205,21 @@ void never_on(const Context& c, std::vector<Finding>& out) {
         const bool idles = std::any_of(c.plan.phases.begin(), c.plan.phases.end(), [&](const auto& phase) {
             return state_in(phase, l) == LoadState::idle;
         });
-        Finding f{
-            Severity::note,
-            {},
-            {l.id},
-            l.name + (idles ? say(" does no more than idle in any phase: its work counts for no run time.")
-                            : say(" is off in every phase: it counts for no run time.")),
-            {},
-            {}};
+        Finding f{Severity::note,
+                  {},
+                  {l.id},
+                  idles ? say("{load} does no more than idle in any phase: its work counts for no run time.",
+                              l.name)
+                        : say("{load} is off in every phase: it counts for no run time.", l.name),
+                  {},
+                  {}};
         f.why.add(say("Its wire and fuse are sized as if it ran in any of them."));
         for (const auto& phase : c.plan.phases)
             if (!phase.charging) {
-                f.fixes.push_back({say("On in {}", phase.name), [load = l.id, at = phase.id](const Plan& p) {
-                                       return set_state(p, at, load, LoadState::typical);
-                                   }});
+                f.fixes.push_back(
+                    {say("On in {phase}", phase.name), [load = l.id, at = phase.id](const Plan& p) {
+                         return set_state(p, at, load, LoadState::typical);
+                     }});
                 break;
             }
         out.push_back(std::move(f));

@@ -29,7 +29,8 @@ void shared_rail(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {k.id, loud->id, quiet->id},
-                  say("{} shares {} with {}, which is sensitive.", loud->name, k.name, quiet->name),
+                  say("{loud} shares {converter} with {quiet}, which is sensitive.", loud->name, k.name,
+                      quiet->name),
                   {},
                   {}};
         f.why.add(say("Brush noise of motors and pumps reaches everything on the same supply."));
@@ -73,8 +74,8 @@ void shared_supply(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {quiet.id, loud->id},
-                  say("{} shares the supply {} with {}, without a filter.", quiet.name, c.index().name(from),
-                      loud->name),
+                  say("{quiet} shares the supply {part} with {loud}, without a filter.", quiet.name,
+                      c.index().name(from), loud->name),
                   {},
                   {}};
         f.why.add(say("Noise of brushes and switching stages on a pack reaches everything connected to it."));
@@ -87,7 +88,7 @@ void shared_supply(const Context& c, std::vector<Finding>& out) {
         const auto need = item_need(c.figures.protection[feed], c.figures.worst.feeds[feed]);
         if (const auto* lc = suiting_filter(c.catalogue, need))
             f.fixes.push_back(
-                {say("Put the {} in its lead", lc->name),
+                {say("Put the {suiting_filter} in its lead", lc->name),
                  [catalogue = &c.catalogue, id = c.plan.feeds()[feed].id, type = lc->id](const Plan& p) {
                      return fit_item_joints(add_device(p, id, DeviceKind::filter, type), *catalogue, id);
                  }});

@@ -18,20 +18,19 @@ void hole_full(const Context& c, std::vector<Finding>& out) {
     for (const auto& h : c.figures.harness.holes) {
         if (h.fits) continue;
         auto wider = c.plan.openings[h.opening];
-        Finding f{
-            Severity::danger,
-            {},
-            {wider.id},
-            say("{} {} {} and the {} is {}.", packed_words(h), packs_one(h) ? say("needs") : say("need"),
-                format(h.kept), opening_name(c.plan, wider), format(wider.bore)),
-            {},
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {wider.id},
+                  say("{packed} {packs_one|needs|need} {kept} and the {opening} is {bore}.", packed_words(h),
+                      packs_one(h), format(h.kept), opening_name(c.plan, wider), format(wider.bore)),
+                  {},
+                  {}};
         wider.bore = bore_for(h.kept);
         f.why.add(say("Circles packed into the smallest circle that holds them."));
         if (!wider.already.empty()) f.why.add(say("With what runs through it already."));
         if (!wider.later.empty()) f.why.add(say("With what room is kept for."));
         if (raw(h.braid) > 0) f.why.add(say("With the braid over it past what moves."));
-        f.fixes.push_back({say("Drill it to {}", format(wider.bore)),
+        f.fixes.push_back({say("Drill it to {bore}", format(wider.bore)),
                            [wider](const Plan& p) { return put_opening(p, wider); }});
         out.push_back(std::move(f));
     }
@@ -48,22 +47,21 @@ void gland_range(const Context& c, std::vector<Finding>& out) {
             Severity::caution,
             {},
             {next.id},
-            say("The {} closes on {} to {}, and what goes through is {} thick.", opening_name(c.plan, next),
-                format(there->least), format(there->most), format(h.needed)),
+            say("The {opening} closes on {least} to {most}, and what goes through is {needed} thick.",
+                opening_name(c.plan, next), format(there->least), format(there->most), format(h.needed)),
             {},
             {}};
         constexpr double tape_mm = 0.15;  // of self-amalgamating or vinyl tape as it lies; typical
         f.why.add(
-            say("Tape, foam or a sleeve round the bundle fills it where the gland stays: {} of tape {} "
-                "thick bring it to {}.",
-                counted(static_cast<size_t>(std::ceil(raw(there->least - h.needed) / 2 / tape_mm)),
-                        say("turn"), say("turns")),
+            say("Tape, foam or a sleeve round the bundle fills it where the gland stays: {turns} "
+                "{turns|turn|turns} of tape {tape_mm} thick bring it to {least}.",
+                static_cast<size_t>(std::ceil(raw(there->least - h.needed) / 2 / tape_mm)),
                 format(Millimetre(tape_mm)), format(there->least)));
         f.why.add(there->name + ": " + there->source);
         if (const auto* better = suiting_fitting(c.catalogue, FittingKind::gland, h.needed)) {
             next.bore = better->most;
-            f.fixes.push_back(
-                {say("Use the {}", better->name), [next](const Plan& p) { return put_opening(p, next); }});
+            f.fixes.push_back({say("Use the {fits}", better->name),
+                               [next](const Plan& p) { return put_opening(p, next); }});
         }
         out.push_back(std::move(f));
     }
@@ -78,7 +76,7 @@ void gland_loose(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {opening.id},
-                  say("The {} is round and {} go through it: it does not seal between them.",
+                  say("The {opening} is round and {packed} go through it: it does not seal between them.",
                       opening_name(c.plan, opening), packed_words(h)),
                   {},
                   {}};
@@ -103,15 +101,15 @@ void opening_no_wall(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::note,
                       {},
                       {way.id, opening->id},
-                      say("{} goes through the {} in the wall of {}, which it does not pass.",
+                      say("{part} goes through the {opening} in the wall of {body}, which it does not pass.",
                           name_of(c.plan, way.id), opening_name(c.plan, *opening), body->name),
                       {},
                       {}};
             const auto lies = [&](const Id& place) {
                 const auto* at = by_id(c.plan.places, place);
                 const auto* in = at ? by_id(c.plan.bodies, at->body) : nullptr;
-                return in ? say("{} is in {}.", name_of(c.plan, place), in->name)
-                          : say("{} is in no body.", name_of(c.plan, place));
+                return in ? say("{part} is in {body}.", name_of(c.plan, place), in->name)
+                          : say("{part} is in no body.", name_of(c.plan, place));
             };
             f.why.add(lies(way.from));
             f.why.add(lies(way.to));
@@ -120,7 +118,7 @@ void opening_no_wall(const Context& c, std::vector<Finding>& out) {
             for (const auto* wall : walls) {
                 auto other = *opening;
                 other.body = wall->id;
-                f.fixes.push_back({say("It is in the wall of {}", wall->name),
+                f.fixes.push_back({say("It is in the wall of {wall}", wall->name),
                                    [other](const Plan& p) { return put_opening(p, other); }});
             }
             out.push_back(std::move(f));
@@ -141,8 +139,8 @@ void opening_no_fitting(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {next.id},
-                  say("The {} has a bore of {}: none is known that small.", opening_name(c.plan, next),
-                      format(next.bore)),
+                  say("The {opening} has a bore of {bore}: none is known that small.",
+                      opening_name(c.plan, next), format(next.bore)),
                   {},
                   {}};
         f.why.add(
@@ -152,8 +150,8 @@ void opening_no_fitting(const Context& c, std::vector<Finding>& out) {
             f.why.add(least->name + ": " + least->source);
             auto wider = next;
             wider.bore = least->most;
-            f.fixes.push_back(
-                {say("Take the {}", least->name), [wider](const Plan& p) { return put_opening(p, wider); }});
+            f.fixes.push_back({say("Take the {least}", least->name),
+                               [wider](const Plan& p) { return put_opening(p, wider); }});
         }
         next.kind = OpeningKind::hole;
         f.fixes.push_back({say("It is a bare hole"), [next](const Plan& p) { return put_opening(p, next); }});
@@ -173,12 +171,12 @@ void opening_unfit(const Context& c, std::vector<Finding>& out) {
         Finding f{leaks ? Severity::caution : Severity::danger,
                   {},
                   {next.id},
-                  leaks
-                      ? say("{} is sealed, but the {} lets water in.", body->name, opening_name(c.plan, next))
-                      : say("{} {} through the bare {} in metal: its edge cuts into {}.",
-                            h.wires.size() == 1 ? say("A wire") : say("{} wires", h.wires.size()),
-                            h.wires.size() == 1 ? say("runs") : say("run"), opening_name(c.plan, next),
-                            h.wires.size() == 1 ? say("it") : say("them")),
+                  leaks ? say("{body} is sealed, but the {opening} lets water in.", body->name,
+                              opening_name(c.plan, next))
+                        : say("{wires} {count|runs|run} through the bare {opening} in metal: its edge cuts "
+                              "into {count|it|them}.",
+                              h.wires.size() == 1 ? say("A wire") : say("{count} wires", h.wires.size()),
+                              h.wires.size(), opening_name(c.plan, next)),
                   {},
                   {}};
         f.why.add(leaks ? say("A gland closes on the cable; a grommet or a hole only guides it.")
@@ -210,16 +208,16 @@ void wall_without_opening(const Context& c, std::vector<Finding>& out) {
                                                                    : OpeningKind::hole;
             const auto* fitting = suiting_fitting(c.catalogue, opening.kind, h.bundle[w]);
             opening.bore = fitting ? fitting->most : bore_for(h.bundle[w]);
-            Finding f{
-                Severity::note,
-                {},
-                {way.id, wall->id},
-                say("{} passes the wall of {}: through which opening?", name_of(c.plan, way.id), wall->name),
-                {},
-                {}};
-            f.why.add(say("What runs there is {} thick as a bundle.", format(h.bundle[w])));
+            Finding f{Severity::note,
+                      {},
+                      {way.id, wall->id},
+                      say("{part} passes the wall of {wall}: through which opening?", name_of(c.plan, way.id),
+                          wall->name),
+                      {},
+                      {}};
+            f.why.add(say("What runs there is {bundle} thick as a bundle.", format(h.bundle[w])));
             f.fixes.push_back(
-                {say("Make a {} for it", opening_size(opening)),
+                {say("Make a {opening_size} for it", opening_size(opening)),
                  [opening, way = way.id](const Plan& p) { return add_opening(p, way, opening); }});
             out.push_back(std::move(f));
         }

@@ -33,18 +33,19 @@ void unknown_steps(const Context& c, std::vector<Finding>& out) {
         for (const bool after : {true, false})
             for (const auto& name : after ? own.after : own.before) {
                 if (step_called(c.plan, steps, name)) continue;
-                Finding f{
-                    Severity::caution,
-                    {},
-                    {own.id},
-                    after ? say("“{}” is to come after “{}”, and there is no such step.", own.title, name)
-                          : say("“{}” is to come before “{}”, and there is no such step.", own.title, name),
-                    {},
-                    {}};
+                Finding f{Severity::caution,
+                          {},
+                          {own.id},
+                          after ? say("“{title}” is to come after “{name}”, and there is no such step.",
+                                      own.title, name)
+                                : say("“{title}” is to come before “{name}”, and there is no such step.",
+                                      own.title, name),
+                          {},
+                          {}};
                 f.why.add(say("It counts as met, wherever the step stands."));
                 if (const auto* near = nearest_step(steps, name)) {
-                    f.why.add(say("The nearest is “{}”.", near->title));
-                    f.fixes.push_back({say("“{}” is meant", near->title),
+                    f.why.add(say("The nearest is “{title}”.", near->title));
+                    f.fixes.push_back({say("“{title}” is meant", near->title),
                                        [id = own.id, name, after, key = near->key](const Plan& p) {
                                            auto next = p;
                                            if (auto* s = by_id(next.own_steps, id))

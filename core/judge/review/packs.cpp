@@ -36,12 +36,12 @@ void unequal(const Context& c, std::vector<Finding>& out) {
         Finding f{harm ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  say("The other packs push {1} into {0} when they are connected.", b.name,
-                      format(p.sources[i].amps * -1)),
+                  say("The other packs push {amps} into {source} when they are connected.",
+                      format(p.sources[i].amps * -1), b.name),
                   {},
                   {}};
-        f.why.add(say("It rests {} below them; packs join within 0.05 V per cell.", format(behind)));
-        f.why.add(say("Recommended charging current: {}.",
+        f.why.add(say("It rests {behind} below them; packs join within 0.05 V per cell.", format(behind)));
+        f.why.add(say("Recommended charging current: {charge_c}.",
                       format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
         if (b.charge_behind > 0)
             f.fixes.push_back({say("Charge it first"), changed(b, [](Source& x) { x.charge_behind = 0; })});
@@ -66,20 +66,23 @@ void of_kinds(const Context& c, std::vector<Finding>& out) {
             };
             Finding f{Severity::danger, {}, {b.id, first.id}, {}, {}, {}};
             if (k->id != other->id) {
-                f.sentence =
-                    say("{} and {} are joined: {} beside {}.", first.name, b.name, k->name, other->name);
+                f.sentence = say("{first} and {source} are joined: {chemistry} beside {other}.", first.name,
+                                 b.name, k->name, other->name);
                 f.why.add(say("Their discharge curves differ, so one charges the other all the time."));
                 f.why.add(say("And no charger suits both."));
-                f.fixes = use(say("Make it {} too", k->name));
+                f.fixes = use(say("Make it {chemistry} too", k->name));
             } else if (first.series != b.series) {
-                f.sentence = say("{} and {} are joined: {} cells in series beside {}.", first.name, b.name,
-                                 first.series, b.series);
+                f.sentence =
+                    say("{first} and {source} are joined: {series} cells in series beside {series_2}.",
+                        first.name, b.name, first.series, b.series);
                 f.why.add(say("The pack with fewer cells is charged far above its limit."));
-                f.fixes = use(say("Make it {} in series too", first.series));
+                f.fixes = use(say("Make it {series} in series too", first.series));
             } else if (std::abs(first.health - b.health) > ages_apart) {
                 f.severity = Severity::caution;
-                f.sentence = say("{} and {} are joined: one has {} of its capacity left, the other {}.",
-                                 first.name, b.name, format_percent(first.health), format_percent(b.health));
+                f.sentence =
+                    say("{first} and {source} are joined: one has {health} of its capacity left, the other "
+                        "{health_2}.",
+                        first.name, b.name, format_percent(first.health), format_percent(b.health));
                 f.why.add(
                     say("The older one's higher resistance leaves most of the current to the newer, which "
                         "ages faster."));
@@ -98,7 +101,7 @@ void old(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {b.id},
-                  say("{} is worn: {} of its capacity, {} × its resistance.", b.name,
+                  say("{source} is worn: {health} of its capacity, {ageing_factor} × its resistance.", b.name,
                       format_percent(b.health), format_number(ageing_factor(b), 2)),
                   {},
                   {}};
@@ -115,12 +118,13 @@ void weak_cell(const Context& c, std::vector<Finding>& out) {
         Finding f{b.weakest_cell < 0.8 ? Severity::danger : Severity::caution,
                   {},
                   {b.id},
-                  say("{} has a cell that holds {} of the others: it is empty first and can be reversed.",
+                  say("{source} has a cell that holds {weakest_cell} of the others: it is empty first and "
+                      "can be reversed.",
                       b.name, format_percent(b.weakest_cell)),
                   {},
                   {}};
-        f.why.add(say("With the weak cell at {} the pack still shows {}.", format(k.cutoff),
-                      format(pack_rest_voltage(b, k, 0))));
+        f.why.add(say("With the weak cell at {cutoff} the pack still shows {pack_rest_voltage}.",
+                      format(k.cutoff), format(pack_rest_voltage(b, k, 0))));
         f.why.caution = say("Do not open a pack to exchange a cell unless you build packs: replace it.");
         f.fixes.push_back({say("A pack of even cells"), changed(b, [](Source& x) { x.weakest_cell = 1; })});
         out.push_back(std::move(f));
@@ -133,26 +137,26 @@ void charging(const Context& c, std::vector<Finding>& out) {
         each_pack(c, [&](const Source& b, const Chemistry& k) {
             const Ampere liked(k.charge_c * raw(b.cell_capacity) * b.parallel);
             if (k.charge_c <= 0)
-                out.push_back(
-                    {Severity::danger,
-                     {},
-                     {b.id},
-                     say("{} is {} and cannot be charged, yet {} charges it.", b.name, k.name, phase.name),
-                     {},
-                     {}});
+                out.push_back({Severity::danger,
+                               {},
+                               {b.id},
+                               say("{source} is {chemistry} and cannot be charged, yet {phase} charges it.",
+                                   b.name, k.name, phase.name),
+                               {},
+                               {}});
             else if (phase.charge_current > liked * 2.01) {
                 Finding f{Severity::caution,
                           {},
                           {b.id},
-                          say("{} charges {} with {}; {} is recommended.", phase.name, b.name,
-                              format(phase.charge_current), format(liked)),
+                          say("{phase} charges {source} with {charge_current}; {usual} is recommended.",
+                              phase.name, b.name, format(phase.charge_current), format(liked)),
                           {},
                           {}};
                 f.why.add(fmt::format("{} C × {} = {}", format_number(k.charge_c),
                                       format(b.cell_capacity * b.parallel), format(liked)));
                 auto gentler = phase;
                 gentler.charge_current = liked;
-                f.fixes.push_back({say("Charge with {}", format(liked)),
+                f.fixes.push_back({say("Charge with {charger_current}", format(liked)),
                                    [gentler](const Plan& p) { return put_phase(p, gentler); }});
                 out.push_back(std::move(f));
             }
@@ -170,7 +174,8 @@ void charging_cold(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::caution,
                       {},
                       {b.id},
-                      say("{} charges {} in air down to {}: below 0 °C lithium plating damages the cells.",
+                      say("{phase} charges {source} in air down to {coldest}: below 0 °C lithium plating "
+                          "damages the cells.",
                           phase.name, b.name, format(c.plan.coldest_air)),
                       {},
                       {}};
@@ -216,12 +221,13 @@ void charged_while_used(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::note,
                       {},
                       {pack->id},
-                      say("While {} charges {}, {} go on taking {}: a charger that ends at {} does not end.",
+                      say("While {phase} charges {pack}, {names} go on taking {amps}: a charger that ends at "
+                          "{ends} does not end.",
                           phase.name, pack->name, names, format(amps), format(ends)),
                       {},
                       {}};
-            f.why.add(say("Many chargers stop at C/20: {} ÷ 20 h = {}.", format(AmpereHour(amp_hours)),
-                          format(ends)));
+            f.why.add(say("Many chargers stop at C/20: {amp_hours} ÷ 20 h = {ends}.",
+                          format(AmpereHour(amp_hours)), format(ends)));
             f.why.add(say("Off while it charges, or a charger that ends by time or floats."));
             if (!off.empty())
                 f.fixes.push_back({say("Off while it charges"), [id = phase.id, off](const Plan& p) {
@@ -242,12 +248,12 @@ void starts(const Context& c, std::vector<Finding>& out) {
               {},
               {},
               *m.starts_for_days <= 0 ? std::string(say("The starter does not turn even on a full battery."))
-                                      : say("Left in {}, it no longer starts after {}.", m.standby_phase,
-                                            days_words(*m.starts_for_days)),
+                                      : say("Left in {standby_phase}, it no longer starts after {days}.",
+                                            m.standby_phase, days_words(*m.starts_for_days)),
               {},
               {}};
     if (!c.plan.sources.empty()) f.about = {c.plan.sources.front().id};
-    f.why.add(say("The starter turns down to {} charge.", format_percent(m.starts_down_to)));
+    f.why.add(say("The starter turns down to {starts_down_to} charge.", format_percent(m.starts_down_to)));
     out.push_back(std::move(f));
 }
 
@@ -257,13 +263,14 @@ void not_held(const Context& c, std::vector<Finding>& out) {
     each_pack(c, [&](const Source& b, const Chemistry&) {
         if (b.held != Held::unsaid) return;
         const bool much = c.plan.shaking == Shaking::hard || c.plan.flies;
-        Finding f{much ? Severity::caution : Severity::note,
-                  {},
-                  {b.id},
-                  say("Nothing holds {} in place: when the machine moves it is thrown against its own lead.",
-                      b.name),
-                  {},
-                  {}};
+        Finding f{
+            much ? Severity::caution : Severity::note,
+            {},
+            {b.id},
+            say("Nothing holds {source} in place: when the machine moves it is thrown against its own lead.",
+                b.name),
+            {},
+            {}};
         f.why.add(
             say("A strap or bracket takes its weight; a tie behind its plug takes the pull of its lead."));
         for (const auto& [held, words] : {std::pair{Held::strap, say("A strap round it")},

@@ -16,7 +16,7 @@ void no_lead(const Context& c, std::vector<Finding>& out) {
     const auto leads = cabled_leads(c.plan);
     for (const auto& p : c.plan.passives) {
         if (std::any_of(leads.begin(), leads.end(), [&](const auto* l) { return ends_at(*l, p); })) continue;
-        Finding f{Severity::note, {}, {p.id}, say("No lead ends at {}.", p.name), {}, {}};
+        Finding f{Severity::note, {}, {p.id}, say("No lead ends at {passive}.", p.name), {}, {}};
         f.why.add(say("Without one it is neither cut nor made up, and its reading proves it alone."));
         out.push_back(std::move(f));
     }
@@ -32,13 +32,13 @@ void button_shorts(const Context& c, std::vector<Finding>& out) {
                 continue;
             const auto signals = cores_of_role(*lead, CoreRole::signal).size();
             if (signals > 0) continue;  // a lit one, or one with a circuit of its own
-            Finding f{
-                Severity::danger,
-                {},
-                {lead->id, p.id},
-                say("{}: pressing {} joins its supply with its ground.", lead_name(c.plan, *lead), p.name),
-                {},
-                {}};
+            Finding f{Severity::danger,
+                      {},
+                      {lead->id, p.id},
+                      say("{lead}: pressing {passive} joins its supply with its ground.",
+                          lead_name(c.plan, *lead), p.name),
+                      {},
+                      {}};
             f.why.add(
                 say("A button bridges a signal and ground, or a signal and a supply, never both rails."));
             f.fixes.push_back({say("Its supply core carries a signal"), lead_changed(lead->id, [](Lead& l) {

@@ -16,17 +16,18 @@ void stands_badly(const Context& c, std::vector<Finding>& out) {
             Severity::note,
             {},
             {e.part},
-            say("{} at {} instead of {} takes {} less wire.", c.index().name(e.part),
+            say("{part} at {part_2} instead of {part_3} takes {now} less wire.", c.index().name(e.part),
                 name_of(c.plan, e.place), name_of(c.plan, place_of(c.plan, e.part)), format(e.now - e.then)),
             {},
             {}};
         f.why.add(
-            say("All leads that end at it, by the measured ways, in the wires that they have: {} of {} now, "
-                "{} of {} there.",
+            say("All leads that end at it, by the measured ways, in the wires that they have: {wire_now} of "
+                "{now} now, "
+                "{wire_then} of {then} there.",
                 format(e.wire_now), format(e.now), format(e.wire_then), format(e.then)));
         f.why.add(say("Shorter leads lose less, too; whether it fits there, and stays cool, you see."));
         f.fixes.push_back(
-            {say("Move it to {}", name_of(c.plan, e.place)),
+            {say("Move it to {part}", name_of(c.plan, e.place)),
              [part = e.part, place = e.place](const Plan& p) { return set_part_place(p, part, place); }});
         out.push_back(std::move(f));
     }

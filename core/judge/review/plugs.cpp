@@ -35,14 +35,16 @@ void fuse_far(const Context& c, std::vector<Finding>& out) {
         if (c.index().source_of(i).kind == PartKind::converter) continue;
         for (const auto& d : feed.devices) {
             if (d.kind != DeviceKind::fuse || !d.at || *d.at <= unfused_lead) continue;
-            Finding f{Severity::caution,
-                      {},
-                      {feed.id},
-                      say("{}: {} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
-                      {},
-                      {}};
-            f.why.add(say("No fuse protects this stretch. As close to the source as practical; {} at most.",
-                          format(unfused_lead)));
+            Finding f{
+                Severity::caution,
+                {},
+                {feed.id},
+                say("{lead}: {at} of wire lie before its fuse.", c.index().feed_name(feed), format(*d.at)),
+                {},
+                {}};
+            f.why.add(say(
+                "No fuse protects this stretch. As close to the source as practical; {unfused_lead} at most.",
+                format(unfused_lead)));
             f.fixes.push_back(
                 {say("Right at the source"), device_changed(feed.id, d.id, [](Device& x) { x.at.reset(); })});
             out.push_back(std::move(f));
@@ -57,7 +59,7 @@ void diode_reversed(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {feed.id},
-                      say("{}: its diode is the wrong way round and lets nothing through.",
+                      say("{lead}: its diode is the wrong way round and lets nothing through.",
                           c.index().feed_name(feed)),
                       {},
                       {}};
@@ -104,14 +106,15 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {c.plan.feeds()[low->feed].id, c.plan.feeds()[high->feed].id},
-                  say("{} and {} have plugs of one kind at {} and {}: one fits the other's socket.", low_name,
-                      high_name, format(volts(*low)), format(volts(*high))),
+                  say("{lower} and {higher} have plugs of one kind at {volts} and {volts_2}: one fits the "
+                      "other's socket.",
+                      low_name, high_name, format(volts(*low)), format(volts(*high))),
                   {},
                   {}};
         f.why.add(
             say("Sooner or later the wrong one is plugged in. Use another kind, or at least label both."));
         if (const auto* other = another_plug(c, *low, all))
-            f.fixes.push_back({say("Use a {}", other->name),
+            f.fixes.push_back({say("Use a {kind}", other->name),
                                exchanged(c.plan.feeds()[low->feed].id, low->device->id, other->id)});
         out.push_back(std::move(f));
     }
@@ -124,13 +127,13 @@ void not_keyed(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds()[p.feed].id},
-                  say("{}: a {} goes in either way round.", c.index().feed_name(c.plan.feeds()[p.feed]),
-                      p.type->name),
+                  say("{lead}: a {type} goes in either way round.",
+                      c.index().feed_name(c.plan.feeds()[p.feed]), p.type->name),
                   {},
                   {}};
         f.why.add(say("Plus and minus swapped once is enough. A keyed plug cannot be."));
         if (const auto* other = another_plug(c, p, all))
-            f.fixes.push_back({say("Use a {}", other->name),
+            f.fixes.push_back({say("Use a {kind}", other->name),
                                exchanged(c.plan.feeds()[p.feed].id, p.device->id, other->id)});
         out.push_back(std::move(f));
     }
@@ -148,20 +151,21 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {c.plan.feeds()[p.feed].id},
-                  say("{}: pulled {} a day, its plug is worn after {} days.",
+                  say("{lead}: pulled {often} a day, its plug is worn after {years} days.",
                       c.index().feed_name(c.plan.feeds()[p.feed]),
-                      c.plan.repeats_per_day == 1 ? say("once") : say("{} times", c.plan.repeats_per_day),
+                      c.plan.repeats_per_day == 1 ? say("once")
+                                                  : say("{repeats_per_day} times", c.plan.repeats_per_day),
                       format_number(years * 365, 2)),
                   {},
                   {}};
-        f.why.add(
-            say("{}: {} matings. Worn contacts heat up and weld.", p.type->name, p.type->mating_cycles));
+        f.why.add(say("{type}: {mating_cycles} matings. Worn contacts heat up and weld.", p.type->name,
+                      p.type->mating_cycles));
         const int enough = static_cast<int>(std::ceil(0.25 * 365 * std::max(c.plan.repeats_per_day, 1)));
         const auto* best =
             fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
-            f.fixes.push_back(
-                {say("Use a {}", best->name), exchanged(c.plan.feeds()[p.feed].id, p.device->id, best->id)});
+            f.fixes.push_back({say("Use a {kind}", best->name),
+                               exchanged(c.plan.feeds()[p.feed].id, p.device->id, best->id)});
         out.push_back(std::move(f));
     }
 }
@@ -178,14 +182,14 @@ void mains(const Context& c, std::vector<Finding>& out) {
     for (const auto& s : c.plan.sources) {
         // A brick stands in its wall socket; what is tapped or stands for a pack does not.
         if (s.kind == SourceKind::supply || !names_mains(s.name)) continue;
-        Finding f{
-            Severity::danger,
-            {},
-            {s.id},
-            say("{}: mains is no source of this machine. Stop: a licensed person, under the local code.",
-                s.name),
-            {},
-            {}};
+        Finding f{Severity::danger,
+                  {},
+                  {s.id},
+                  say("{source}: mains is no source of this machine. Stop: a licensed person, under the "
+                      "local code.",
+                      s.name),
+                  {},
+                  {}};
         f.why.caution = say("Mains kills. This tool neither plans nor checks it.");
         f.why.add(say("A supply outside, a brick with a low-voltage lead, is said as one: brick 12 V 5 A."));
         out.push_back(std::move(f));
@@ -193,12 +197,13 @@ void mains(const Context& c, std::vector<Finding>& out) {
     for (const auto& l : c.plan.loads) {
         const bool said = names_mains(l.name);
         if (!said && l.v_max < Volt(90)) continue;
-        Finding f{Severity::danger,
-                  {},
-                  {l.id},
-                  say("{}: mains inside the machine. Stop: a licensed person, under the local code.", l.name),
-                  {},
-                  {}};
+        Finding f{
+            Severity::danger,
+            {},
+            {l.id},
+            say("{load}: mains inside the machine. Stop: a licensed person, under the local code.", l.name),
+            {},
+            {}};
         f.why.caution = say("Mains kills. This tool neither plans nor checks it.");
         f.why.add(
             say("A charger outside, with a low-voltage plug to the machine, keeps mains out of the box."));

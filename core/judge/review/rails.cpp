@@ -30,19 +30,20 @@ std::vector<Fix> exchange(const Context& c, size_t i) {
     // The charger's voltage counts even where it was not part of a corner.
     const auto type = choose_converter(c.catalogue, {x.in_lowest, x.in_highest}, k.set, x.continuous, x.peak);
     if (!type || (*type)->id == k.type) return {};
-    return {{say("Use a {}", (*type)->name),
+    return {{say("Use a {kind}", (*type)->name),
              [id = k.id, to = (*type)->id](const Plan& p) { return set_converter_type(p, id, to); }}};
 }
 
 void unknown_module(const Context& c, std::vector<Finding>& out) {
     for (const auto& k : c.plan.converters)
         if (!find(c.catalogue.converters, k.type))
-            out.push_back({Severity::danger,
-                           {},
-                           {k.id},
-                           say("{} names a module “{}” that the catalogue does not hold.", k.name, k.type),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::danger,
+                 {},
+                 {k.id},
+                 say("{converter} names a module “{type}” that the catalogue does not hold.", k.name, k.type),
+                 {},
+                 {}});
 }
 
 /// The feed by which a part is fed from itself in the end, or none.
@@ -73,8 +74,8 @@ void loop(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {part.id, c.plan.feeds()[*by].id},
-                           say("{} is fed from {}, through {}: a loop has no source.", part.name, how,
-                               c.index().feed_name(c.plan.feeds()[*by])),
+                           say("{part} is fed from {how}, through {lead}: a loop has no source.", part.name,
+                               how, c.index().feed_name(c.plan.feeds()[*by])),
                            {},
                            {}});
         }
@@ -88,15 +89,17 @@ void input_high(const Context& c, std::vector<Finding>& out) {
         const Volt highest = c.figures.worst.converters[i].in_highest;
         const double spare = input_spare(t, highest);
         if (raw(highest) <= 0 || spare >= 0.25) return;
-        Finding f{spare < 0.05 ? Severity::danger : Severity::caution,
-                  {},
-                  {k.id},
-                  spare < 0 ? say("{} is fed up to {} and is rated for {}.", k.name, format(highest),
-                                  format(t.in_max))
-                            : say("{} is fed up to {} of its {}: {} margin, 25 % recommended.", k.name,
-                                  format(highest), format(t.in_max), format_percent(spare)),
-                  {},
-                  exchange(c, i)};
+        Finding f{
+            spare < 0.05 ? Severity::danger : Severity::caution,
+            {},
+            {k.id},
+            spare < 0
+                ? say("{converter} is fed up to {highest} and is rated for {in_max}.", k.name,
+                      format(highest), format(t.in_max))
+                : say("{converter} is fed up to {highest} of its {in_max}: {spare} margin, 25 % recommended.",
+                      k.name, format(highest), format(t.in_max), format_percent(spare)),
+            {},
+            exchange(c, i)};
         f.why.add(fmt::format("({} − {}) ÷ {} = {}", format(t.in_max), format(highest), format(highest),
                               format_percent(spare)));
         f.why.add(say(
@@ -109,14 +112,15 @@ void drops_out(const Context& c, std::vector<Finding>& out) {
     each_module(c, [&](size_t i, const Converter& k, const ConverterType& t) {
         const auto& x = c.figures.worst.converters[i];
         if (!x.dropout || x.in_lowest - t.dropout >= k.set) return;
-        out.push_back(
-            {x.usual_in_lowest - t.dropout >= k.set ? Severity::note : Severity::caution,
-             {},
-             {k.id},
-             say("{} cannot hold {} on an empty pack: {} in less {} leaves {}.", k.name, format(k.set),
-                 format(x.in_lowest), format(t.dropout), format(x.in_lowest - t.dropout)),
-             {},
-             exchange(c, i)});
+        out.push_back({x.usual_in_lowest - t.dropout >= k.set ? Severity::note : Severity::caution,
+                       {},
+                       {k.id},
+                       say("{converter} cannot hold {setting} on an empty pack: {in_lowest} in less "
+                           "{dropout} leaves {in_lowest_2}.",
+                           k.name, format(k.set), format(x.in_lowest), format(t.dropout),
+                           format(x.in_lowest - t.dropout)),
+                       {},
+                       exchange(c, i)});
     });
 }
 
@@ -128,8 +132,8 @@ void input_low(const Context& c, std::vector<Finding>& out) {
         Finding f{usual ? Severity::danger : Severity::note,
                   {},
                   {k.id},
-                  say("{} is fed {} at the lowest and needs {}: it locks out.", k.name, format(x.in_lowest),
-                      format(t.in_min)),
+                  say("{converter} is fed {in_lowest} at the lowest and needs {in_min}: it locks out.",
+                      k.name, format(x.in_lowest), format(t.in_min)),
                   {},
                   {}};
         if (!usual) deep_only(c, f, k.id, x.usual_in_lowest, t.in_min - x.in_lowest);
@@ -146,8 +150,8 @@ void over_trusted(const Context& c, std::vector<Finding>& out) {
         Finding f{beyond ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  say("{} supplies {} (peak {}); rated {}, derated {}.", k.name, format(x.continuous),
-                      format(x.peak), format(t.rated), format(trusted)),
+                  say("{converter} supplies {continuous} (peak {peak}); rated {rated}, derated {derating}.",
+                      k.name, format(x.continuous), format(x.peak), format(t.rated), format(trusted)),
                   {},
                   exchange(c, i)};
         f.why.add(fmt::format("{} × {} = {}", format(t.rated), format_percent(t.trusted), format(trusted)));
@@ -161,28 +165,30 @@ void set_outside(const Context& c, std::vector<Finding>& out) {
         const auto& w = c.figures.windows[i];
         if (c.index().from(k.id).empty()) return;
         if (w.empty()) {
-            out.push_back(
-                {Severity::danger,
-                 {},
-                 {k.id},
-                 say("{} has no voltage that suits all: {} needs at least {}, {} at most {}.", k.name,
-                     c.index().name(w.low_by), format(w.low), c.index().name(w.high_by), format(w.high)),
-                 w.why,
-                 {}});
+            out.push_back({Severity::danger,
+                           {},
+                           {k.id},
+                           say("{converter} has no voltage that suits all: {part} needs at least {low}, "
+                               "{part_2} at most {high}.",
+                               k.name, c.index().name(w.low_by), format(w.low), c.index().name(w.high_by),
+                               format(w.high)),
+                           w.why,
+                           {}});
             return;
         }
         if (k.set >= w.low - Volt(0.001) && k.set <= w.high + Volt(0.001)) return;
         const bool high = k.set > w.high;
-        out.push_back({Severity::danger,
-                       {},
-                       {k.id},
-                       say("{} is set to {}, {} than {} {}: window {} – {}.", k.name, format(k.set),
-                           high ? say("more") : say("less"), c.index().name(high ? w.high_by : w.low_by),
-                           high ? say("stands") : say("needs"), format(w.low), format(w.high)),
-                       w.why,
-                       {{say("Set {}", format(w.proposed)), [id = k.id, v = w.proposed](const Plan& p) {
-                             return set_converter_voltage(p, id, v);
-                         }}}});
+        out.push_back(
+            {Severity::danger,
+             {},
+             {k.id},
+             say("{converter} is set to {setting}, {high|more|less} than {part} {high|stands|needs}: window "
+                 "{low} – {high_2}.",
+                 k.name, format(k.set), high, c.index().name(high ? w.high_by : w.low_by), format(w.low),
+                 format(w.high)),
+             w.why,
+             {{say("Set {proposed}", format(w.proposed)),
+               [id = k.id, v = w.proposed](const Plan& p) { return set_converter_voltage(p, id, v); }}}});
     });
 }
 
@@ -195,12 +201,12 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
         Finding f{raw(part) > raw(t.hottest) + 25 ? Severity::danger : Severity::caution,
                   {},
                   {k.id},
-                  say("{} reaches {} in {} air; its rating is {}.", k.name, format(part), format(air),
-                      format(t.hottest)),
+                  say("{converter} reaches {part} in {air} air; its rating is {hottest}.", k.name,
+                      format(part), format(air), format(t.hottest)),
                   {},
                   {}};
-        f.why.add(say("{} of heat × {} K/W + {} = {}", format(x.heat), format_number(t.thermal), format(air),
-                      format(part)));
+        f.why.add(say("{heat} of heat × {thermal} K/W + {air} = {part}", format(x.heat),
+                      format_number(t.thermal), format(air), format(part)));
         // One with less loss or more metal.
         for (const auto& other : c.catalogue.converters) {
             const double watts =
@@ -216,7 +222,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
                 x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
                 other.tolerance > t.tolerance || raw(other.mass) <= 0)
                 continue;
-            f.fixes.push_back({say("Use a {}", other.name), [id = k.id, type = other.id](const Plan& p) {
+            f.fixes.push_back({say("Use a {kind}", other.name), [id = k.id, type = other.id](const Plan& p) {
                                    return set_converter_type(p, id, type);
                                }});
             break;
@@ -232,12 +238,13 @@ void limits_at_start(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {k.id},
-                  say("{} goes into current limit for a moment ({}): what it feeds starts slower.", k.name,
-                      x.limits_at_start),
+                  say("{converter} goes into current limit for a moment ({limits_at_start}): what it feeds "
+                      "starts slower.",
+                      k.name, x.limits_at_start),
                   {},
                   {}};
-        f.why.add(say("It gives {} for that moment, 1.25 × its printed {}.", format(t.rated * 1.25),
-                      format(t.rated)));
+        f.why.add(say("It gives {rated} for that moment, 1.25 × its printed {rated_2}.",
+                      format(t.rated * 1.25), format(t.rated)));
         out.push_back(std::move(f));
     });
 }
@@ -248,7 +255,7 @@ void cycles(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.converters[i].id},
-                           say("{} switches off and restarts repeatedly: its input stays at {}.",
+                           say("{converters} switches off and restarts repeatedly: its input stays at {in}.",
                                c.plan.converters[i].name, format(c.figures.now.converters[i].in)),
                            {},
                            {}});
@@ -264,13 +271,13 @@ void two_regulators(const Context& c, std::vector<Finding>& out) {
                                  [](const auto& d) { return d.kind == DeviceKind::diode; }))
                     names.push_back(c.index().name(c.plan.feeds()[f].from));
             if (names.size() < 2) continue;
-            Finding x{
-                Severity::caution,
-                {},
-                {hub.id},
-                say("{} and {} both feed {}: the higher one carries all.", names[0], names[1], hub.name),
-                {},
-                {}};
+            Finding x{Severity::caution,
+                      {},
+                      {hub.id},
+                      say("{names} and {names_2} both feed {hub}: the higher one carries all.", names[0],
+                          names[1], hub.name),
+                      {},
+                      {}};
             x.why.add(say(
                 "Converters do not share current by themselves. Diodes keep one from driving the other."));
             x.fixes.push_back(
@@ -292,17 +299,18 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {k.id},
-                  say("{} cannot be set to {}: it makes {} – {}.", k.name, format(k.set), format(t.out_min),
-                      format(t.out_max)),
+                  say("{converter} cannot be set to {setting}: it makes {out_min} – {out_max}.", k.name,
+                      format(k.set), format(t.out_min), format(t.out_max)),
                   {},
                   {}};
         for (const auto& other : c.catalogue.converters)
             if (other.kind == t.kind && k.set >= other.out_min && k.set <= other.out_max &&
                 other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
                 other.tolerance <= t.tolerance && raw(other.mass) > 0) {
-                f.fixes.push_back({say("Use a {}", other.name), [id = k.id, type = other.id](const Plan& p) {
-                                       return set_converter_type(p, id, type);
-                                   }});
+                f.fixes.push_back(
+                    {say("Use a {kind}", other.name), [id = k.id, type = other.id](const Plan& p) {
+                         return set_converter_type(p, id, type);
+                     }});
                 break;
             }
         out.push_back(std::move(f));

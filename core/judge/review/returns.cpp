@@ -25,7 +25,7 @@ void frame_not_metal(const Context& c, std::vector<Finding>& out) {
             {Severity::danger,
              {},
              {f.id},
-             say("{} returns through {}, which is {}: no current flows.", c.index().feed_name(f),
+             say("{lead} returns through {body}, which is {word}: no current flows.", c.index().feed_name(f),
                  body ? body->name : say("the frame"), body ? said_word(body->material) : say("not metal")),
              {},
              {own_return(f.id)}});
@@ -38,14 +38,15 @@ void sensitive_frame(const Context& c, std::vector<Finding>& out) {
         if (f.ret != Return::frame || !on_metal(c.plan, f.to) || ref.kind != PartKind::load ||
             !c.plan.loads[ref.index].sensitive)
             continue;
-        out.push_back({Severity::caution,
-                       {},
-                       {f.id},
-                       say("{} is sensitive and returns through the frame, which carries the noise of every "
-                           "other load.",
-                           c.plan.loads[ref.index].name),
-                       {},
-                       {own_return(f.id)}});
+        out.push_back(
+            {Severity::caution,
+             {},
+             {f.id},
+             say("{loads} is sensitive and returns through the frame, which carries the noise of every "
+                 "other load.",
+                 c.plan.loads[ref.index].name),
+             {},
+             {own_return(f.id)}});
     }
 }
 
@@ -61,7 +62,7 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::caution,
                       {},
                       {f.id, other->id},
-                      say("{} and {} share a return: {} of ground shift now.", x.name, y.name,
+                      say("{value} and {value_2} share a return: {lift} of ground shift now.", x.name, y.name,
                           format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))),
                       {},
                       {own_return(f.id)}};
@@ -99,13 +100,14 @@ void two_sources(const Context& c, std::vector<Finding>& out) {
     for (const auto& f : c.plan.feeds()) into[f.to].push_back(f.id);
     for (const auto& [part, feeds] : into)
         if (feeds.size() > 1 && !packs_joined(c, feeds))
-            out.push_back({Severity::caution,
-                           {},
-                           feeds,
-                           say("{} is fed by {} sources at one input: they drive each other. Keep one.",
-                               c.index().name(part), feeds.size()),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::caution,
+                 {},
+                 feeds,
+                 say("{part} is fed by {count} sources at one input: they drive each other. Keep one.",
+                     c.index().name(part), feeds.size()),
+                 {},
+                 {}});
 }
 
 }  // namespace

@@ -21,8 +21,8 @@ void each_met(const Context& c, Say say) {
 }
 
 std::string runs(const Context& c, const std::vector<size_t>& feeds) {
-    return feeds.size() == 1 ? say("{} runs", feed_name(c.plan, c.plan.feeds()[feeds.front()]))
-                             : say("{} feeds run", feeds.size());
+    return feeds.size() == 1 ? say("{lead} runs", feed_name(c.plan, c.plan.feeds()[feeds.front()]))
+                             : say("{count} feeds run", feeds.size());
 }
 
 void past_hazards(const Context& c, std::vector<Finding>& out) {
@@ -31,8 +31,8 @@ void past_hazards(const Context& c, std::vector<Finding>& out) {
             out.push_back({severity,
                            {},
                            {way.id},
-                           say("{} past the {} at {}: {}.", runs(c, feeds), on_way_words(thing),
-                               name_of(c.plan, way.id), what),
+                           say("{runs} past the {obstacle} at {part}: {advice}.", runs(c, feeds),
+                               on_way_words(thing), name_of(c.plan, way.id), what),
                            {},
                            {}});
         };
@@ -68,7 +68,7 @@ void offer_insulations(const Context& c, size_t feed, Celsius air, Finding& x) {
         if (!other.usual || !insulation || other.metric != now.metric || other.size != now.size) continue;
         if (air >= insulation->max || warmest_at(c, feed, other, *insulation, air) > insulation->max)
             continue;
-        x.fixes.push_back({say("Use {} in {}", size_words(other), insulation->name),
+        x.fixes.push_back({say("Use {wire} in {insulation}", size_words(other), insulation->name),
                            [id = c.plan.feeds()[feed].id, wire = other.id](const Plan& q) {
                                return set_wire(q, id, wire);
                            }});
@@ -91,12 +91,14 @@ void past_heat(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::danger,
                       {},
                       {feed.id, way.id},
-                      say("{}: {} reaches {} past the {} at {}; {} is rated for {}.",
+                      say("{lead}: {wire} reaches {warm} past the {obstacle} at {part}; {insulation} is "
+                          "rated for {most}.",
                           c.index().feed_name(feed), size_words(*p.wire), format(warm), on_way_words(thing),
                           name_of(c.plan, way.id), p.insulation->name, format(p.insulation->max)),
                       {},
                       {}};
-            x.why.add(say("{} there; {} flow continuously.", format(air), format(p.need.continuous)));
+            x.why.add(
+                say("{air} there; {continuous} flow continuously.", format(air), format(p.need.continuous)));
             x.why.source =
                 say("Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17");
             offer_insulations(c, f, air, x);
@@ -115,7 +117,7 @@ void past_aerial(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {c.plan.feeds()[f].id, way.id},
-                      say("{} feeds what disturbs, past the aerial at {}: lead it another way, or "
+                      say("{lead} feeds what disturbs, past the aerial at {part}: lead it another way, or "
                           "twist the pair and cross at right angles.",
                           c.index().feed_name(c.plan.feeds()[f]), name_of(c.plan, way.id)),
                       {},
@@ -140,7 +142,7 @@ void past_water(const Context& c, std::vector<Finding>& out) {
             Finding x{Severity::caution,
                       {},
                       {opening->id, way.id},
-                      say("{} is wet, and the {} there lets water in along the wires.",
+                      say("{part} is wet, and the {opening} there lets water in along the wires.",
                           name_of(c.plan, way.id), opening_name(c.plan, *opening)),
                       {},
                       {{say("Make it a gland"), [next](const Plan& p) { return put_opening(p, next); }}}};
@@ -162,7 +164,7 @@ void beyond_the_way(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {way.id},
-                           say("The {} lies at {} on {}, which is {} long.",
+                           say("The {opening} lies at {at} on {part}, which is {length} long.",
                                opening ? opening_name(c.plan, *opening) : on_way_words(thing),
                                format(*thing.at), name_of(c.plan, way.id), format(way.length)),
                            {},
@@ -177,7 +179,7 @@ void dangling(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {l.id},
-                           say("{} is in a place that is not on the machine.", l.name),
+                           say("{load} is in a place that is not on the machine.", l.name),
                            {},
                            {{say("Forget the place"),
                              [id = l.id](const Plan& p) { return set_part_place(p, id, {}); }}}});

@@ -21,13 +21,14 @@ void too_deep(const Context& c, std::vector<Finding>& out) {
         const auto* body = by_id(c.plan.bodies, body_id);
         const auto room = body ? room_behind(*body) : std::nullopt;
         if (!room || raw(behind) <= 0 || behind <= *room) return;
-        Finding f{Severity::danger,
-                  {},
-                  {about, body->id},
-                  say("{} needs {} behind the wall of {}, which is {} deep inside at the most.", name,
-                      format(behind), body->name, format(*room)),
-                  {},
-                  {}};
+        Finding f{
+            Severity::danger,
+            {},
+            {about, body->id},
+            say("{name} needs {behind} behind the wall of {body}, which is {room} deep inside at the most.",
+                name, format(behind), body->name, format(*room)),
+            {},
+            {}};
         f.why.add(say("Its body, its lugs and the bend of its wires; the other wall stands in their way."));
         out.push_back(std::move(f));
     };
@@ -48,18 +49,19 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
                   {},
                   {about},
                   reach == Reach::closed
-                      ? say("{} must be reachable with everything closed, but {} {} off first.", name,
-                            said_in_the_way(c.plan, way), way.count() == 1 ? say("comes") : say("come"))
-                      : say("{} must be reachable with one lid off, but {} come off first.", name,
+                      ? say("{name} must be reachable with everything closed, but {obstacle} "
+                            "{count|comes|come} off first.",
+                            name, said_in_the_way(c.plan, way), way.count())
+                      : say("{name} must be reachable with one lid off, but {obstacle} come off first.", name,
                             said_in_the_way(c.plan, way)),
                   {},
                   {}};
-        f.why.add(say("In the order in which it is opened: {}.", said_in_the_way(c.plan, way)));
+        f.why.add(say("In the order in which it is opened: {obstacle}.", said_in_the_way(c.plan, way)));
         // An item of a lead can be seated in the outermost wall.
         if (c.plan.feeds().end() != std::find_if(c.plan.feeds().begin(), c.plan.feeds().end(),
                                                  [&](const auto& l) { return by_id(l.devices, about); }) &&
             !way.lids.empty())
-            f.fixes.push_back({say("Seat it in the wall of {}", name_of(c.plan, way.lids.front())),
+            f.fixes.push_back({say("Seat it in the wall of {part}", name_of(c.plan, way.lids.front())),
                                [about, body = way.lids.front()](const Plan& p) {
                                    return with_device(p, about, [&](Device& d) { d.panel = body; });
                                }});
@@ -85,13 +87,13 @@ void out_of_reach(const Context& c, std::vector<Finding>& out) {
 void stuck_in_reach(const Context& c, std::vector<Finding>& out) {
     const auto check = [&](const auto& p, const char* what) {
         if (!p.fixing.stuck || p.fixing.reach == Reach::any) return;
-        out.push_back(
-            {Severity::note,
-             {},
-             {p.id},
-             say("{} is stuck down and needs access: keep {} free of adhesive.", p.name, said(what)),
-             {},
-             {}});
+        out.push_back({Severity::note,
+                       {},
+                       {p.id},
+                       say("{part} is stuck down and needs access: keep {part_2} free of adhesive.", p.name,
+                           said(what)),
+                       {},
+                       {}});
     };
     for (const auto& x : c.plan.converters) check(x, to_say("its screw and its plugs"));
     for (const auto& x : c.plan.loads) check(x, to_say("its plugs and its card"));
@@ -123,9 +125,9 @@ void hold_unfit(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {way.id},
-                  soft ? say("It reaches {} at {}; hot glue softens from {}.", format(hot),
+                  soft ? say("It reaches {hot} at {part}; hot glue softens from {glue_softens}.", format(hot),
                              name_of(c.plan, way.id), format(glue_softens))
-                       : say("{} of bundle at {} is shaken hard: knots of cord work loose on it.",
+                       : say("{bundle} of bundle at {part} is shaken hard: knots of cord work loose on it.",
                              format(c.figures.harness.bundle[on.way]), name_of(c.plan, way.id)),
                   {},
                   {{say("Hold leads by cable ties"), ties}}};

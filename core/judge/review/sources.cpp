@@ -34,7 +34,7 @@ void idle(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::caution,
                        {},
                        {s.id},
-                       say("{} feeds nothing.", s.name),
+                       say("{source} feeds nothing.", s.name),
                        {},
                        {{say("Remove it"), [id = s.id](const Plan& p) { return remove_source(p, id); }}}});
     }
@@ -46,9 +46,10 @@ void range(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {s.id},
-                  raw(s.v_max) > 0 ? say("{} moves from {} down to {}: the two are swapped.", s.name,
-                                         format(s.v_min), format(s.v_max))
-                                   : say("{} has no voltage: say it, such as 12 V.", s.name),
+                  raw(s.v_max) > 0
+                      ? say("{source} moves from {lowest} down to {highest}: the two are swapped.", s.name,
+                            format(s.v_min), format(s.v_max))
+                      : say("{source} has no voltage: say it, such as 12 V.", s.name),
                   {},
                   {}};
         if (raw(s.v_max) > 0)
@@ -87,20 +88,22 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
         if (!too_much && all <= s.rated * supply_share) return;
         Finding f{too_much ? Severity::danger : Severity::caution, {}, {s.id}, {}, {}, {}};
         if (!worst.limits_at.empty())
-            f.sentence = say("{} cannot supply the current of {}: it folds back and restarts.", s.name,
-                             worst.limits_at);
+            f.sentence = say("{source} cannot supply the current of {limits_at}: it folds back and restarts.",
+                             s.name, worst.limits_at);
         else
-            f.sentence =
-                say("{} is rated for {}; {} is drawn continuously.", s.name, format(s.rated), format(all));
-        f.why.add(say("{} here{} = {} of the {} printed on it", format(worst.continuous),
-                      raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
-                      format(all), format(s.rated)),
+            f.sentence = say("{source} is rated for {rated}; {all} is drawn continuously.", s.name,
+                             format(s.rated), format(all));
+        f.why.add(say("{continuous} here{feeds| + {already} that it feeds already|} = {all} of the {rated} "
+                      "printed on it",
+                      format(worst.continuous), raw(s.already) > 0, format(s.already), format(all),
+                      format(s.rated)),
                   all > s.rated ? Tone::danger : Tone::caution);
-        f.why.add(say("Peak {}; it limits at about {}.", format(most), format(s.rated * supply_limit)));
+        f.why.add(
+            say("Peak {most}; it limits at about {rated}.", format(most), format(s.rated * supply_limit)));
         f.why.add(say("Bricks are loaded to 80 % of their rating; everything on one resets together."));
         const auto larger = large_enough(c, s);
         if (larger)
-            f.fixes.push_back({say("A supply of {}", format(larger->rated)),
+            f.fixes.push_back({say("A supply of {rated}", format(larger->rated)),
                                [to = *larger](const Plan& p) { return put_source(p, to); }});
         out.push_back(std::move(f));
     });
@@ -109,12 +112,13 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
 void circuit_asked(const Context& c, std::vector<Finding>& out) {
     each_of(c, SourceKind::circuit, [&](const Source& s, const PackExtremes& worst) {
         if (raw(s.fuse) <= 0) {
-            out.push_back({Severity::caution,
-                           {},
-                           {s.id},
-                           say("{}: the fuse of its circuit is not given; look in the fuse box.", s.name),
-                           {},
-                           {}});
+            out.push_back(
+                {Severity::caution,
+                 {},
+                 {s.id},
+                 say("{source}: the fuse of its circuit is not given; look in the fuse box.", s.name),
+                 {},
+                 {}});
             return;
         }
         const auto all = worst.continuous + s.already;
@@ -122,13 +126,12 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
-                  say("{}'s {} fuse carries {} continuously; {} is drawn through it.", s.name, format(s.fuse),
-                      format(s.fuse * fuse_share), format(all)),
+                  say("{source}'s {fuse} fuse carries {fuse_2} continuously; {all} is drawn through it.",
+                      s.name, format(s.fuse), format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
-        f.why.add(say("{} here{} = {}", format(worst.continuous),
-                      raw(s.already) > 0 ? " + " + format(s.already) + say(" that it feeds already") : "",
-                      format(all)));
+        f.why.add(say("{continuous} here{feeds| + {already} that it feeds already|} = {all}",
+                      format(worst.continuous), raw(s.already) > 0, format(s.already), format(all)));
         f.why.add(say("A larger fuse is no remedy: it protects the vehicle's wire."));
         f.why.add(say("A fused line of one's own from the vehicle's battery has room for it."), Tone::good);
         out.push_back(std::move(f));
@@ -150,12 +153,12 @@ void circuit_wire(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {s.id},
-                  say("{}: its {} fuse is larger than its {} wire carries.", s.name, format(s.fuse),
-                      format(s.wire_area)),
+                  say("{source}: its {fuse} fuse is larger than its {wire_area} wire carries.", s.name,
+                      format(s.fuse), format(s.wire_area)),
                   {},
                   {}};
-        f.why.add(say("{} in PVC carries {} in {}.", format(s.wire_area), format(carries),
-                      format(c.plan.hottest_air)));
+        f.why.add(say("{wire_area} in PVC carries {carries} in {hottest}.", format(s.wire_area),
+                      format(carries), format(c.plan.hottest_air)));
         f.why.add(say("Somebody fitted a larger fuse, or it is another circuit's: find out before anything "
                       "is connected to it."),
                   Tone::caution);
@@ -174,7 +177,7 @@ void tap_fuse(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {f.id, tapped->id},
-                  say("{}: its {} fuse is larger than the {} of the circuit it is tapped from.",
+                  say("{lead}: its {rating} fuse is larger than the {fuse} of the circuit it is tapped from.",
                       c.index().feed_name(f), format(fuse->rating), format(tapped->fuse)),
                   {},
                   {}};
@@ -186,10 +189,10 @@ void tap_fuse(const Context& c, std::vector<Finding>& out) {
             for (const auto rating : family->ratings)
                 if (rating <= tapped->fuse) best = rating;
         if (raw(best) > 0)
-            x.fixes.push_back(
-                {say("Fit a {} fuse", format(best)), [feed = f.id, type = fuse->type, best](const Plan& p) {
-                     return set_fuse(p, feed, type, best);
-                 }});
+            x.fixes.push_back({say("Fit a {best} fuse", format(best)),
+                               [feed = f.id, type = fuse->type, best](const Plan& p) {
+                                   return set_fuse(p, feed, type, best);
+                               }});
         out.push_back(std::move(x));
     }
 }
@@ -204,7 +207,7 @@ void with_key(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {l.id, s.id},
-                      say("{} must stay on, but {} is dead without the key.", l.name, s.name),
+                      say("{load} must stay on, but {source} is dead without the key.", l.name, s.name),
                       {},
                       {}};
             f.fixes.push_back(
@@ -231,8 +234,8 @@ void standing(const Context& c, std::vector<Finding>& out) {
         Finding f{days < 14 ? Severity::caution : Severity::note,
                   {},
                   {s.id},
-                  say("Parked, {} supplies {} to what stays on: half of a 50 Ah battery in {}.", s.name,
-                      format(Ampere(amps)), days_words(days)),
+                  say("Parked, {source} supplies {amps} to what stays on: half of a 50 Ah battery in {days}.",
+                      s.name, format(Ampere(amps)), days_words(days)),
                   {},
                   {}};
         f.why.add(fmt::format("50 Ah × 50 % ÷ {} ÷ 24 h", format(Ampere(amps))));
@@ -253,7 +256,7 @@ void beside_a_pack(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {other->id, pack->id},
-                  say("{} is joined to {} without a charger between them.", other->name, pack->name),
+                  say("{other} is joined to {pack} without a charger between them.", other->name, pack->name),
                   {},
                   {}};
         f.why.add(
@@ -272,12 +275,13 @@ void panel_lead(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {f.id, panel->id},
-                  say("{}: its fuse is at the panel; a short in the lead is fed from the pack.",
+                  say("{lead}: its fuse is at the panel; a short in the lead is fed from the pack.",
                       c.index().feed_name(f)),
                   {},
                   {}};
-        x.why.add(say("{} gives {} at the most; the pack it charges feeds far more back through this lead.",
-                      panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
+        x.why.add(say(
+            "{panel} gives {power} at the most; the pack it charges feeds far more back through this lead.",
+            panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
         x.fixes.push_back({say("Turn the lead: its fuse at the hub"), [id = f.id](const Plan& p) {
                                auto next = p;
                                if (auto* lead = by_id(next.feeds(), id)) {
@@ -301,23 +305,22 @@ void sun_too_little(const Context& c, std::vector<Finding>& out) {
         Finding f{never ? Severity::danger : Severity::caution,
                   {},
                   {panel->id},
-                  say("{} yields {} on a {} day; {} is used.", panel->name,
-                      format(never ? day.sun.good : day.sun.poor), never ? say("good") : say("poor"),
-                      format(day.used)),
+                  say("{panel} yields {good} on a {never|good|poor} day; {used} is used.", panel->name,
+                      format(never ? day.sun.good : day.sun.poor), never, format(day.used)),
                   {},
                   {}};
-        f.why.add(say("{} × {} h × 75 % × 90 % = {} on a poor day", format(panel->power),
+        f.why.add(say("{power} × {sun_low} h × 75 % × 90 % = {poor} on a poor day", format(panel->power),
                       format_number(panel->sun_low), format(sun_day(*panel).poor)));
-        f.why.add(say("{} × {} h × 75 % × 90 % = {} on a good one", format(panel->power),
+        f.why.add(say("{power} × {sun_high} h × 75 % × 90 % = {good} on a good one", format(panel->power),
                       format_number(panel->sun_high), format(sun_day(*panel).good)));
-        f.why.add(say("Without any sun it lasts {}.", days_words(day.grey_days)));
+        f.why.add(say("Without any sun it lasts {days}.", days_words(day.grey_days)));
         f.why.add(weeks_words(day));
         if (const double hours = panel->sun_low; hours > 0) {
             auto larger = *panel;
             const double more = raw(day.used) - raw(day.sun.poor);
             larger.power =
                 Watt(std::ceil((raw(panel->power) + more / (hours * sun_share * sun_controller)) / 5) * 5);
-            f.fixes.push_back({say("A panel of {}", format(larger.power)),
+            f.fixes.push_back({say("A panel of {power}", format(larger.power)),
                                [larger](const Plan& p) { return put_source(p, larger); }});
         }
         out.push_back(std::move(f));

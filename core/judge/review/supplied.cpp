@@ -55,8 +55,8 @@ void too_short(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {lead.id},
-                  say("{}: the supplied lead is {} long, {} needed.", lead_name(c.plan, lead),
-                      format(*lead.supplied), format(needed)),
+                  say("{lead}: the supplied lead is {supplied} long, {needed} needed.",
+                      lead_name(c.plan, lead), format(*lead.supplied), format(needed)),
                   {},
                   {}};
         f.why.add(
@@ -84,8 +84,9 @@ void plug_stuck(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {lead.id, wider.id},
-                      say("{} has a plug of {} at both ends, and the {} passes {}.", lead_name(c.plan, lead),
-                          format(lead.plug), opening_name(c.plan, wider), format(wider.bore)),
+                      say("{lead} has a plug of {plug} at both ends, and the {opening} passes {bore}.",
+                          lead_name(c.plan, lead), format(lead.plug), opening_name(c.plan, wider),
+                          format(wider.bore)),
                       {},
                       {}};
             f.why.add(say("One of its plugs would have to go through."));
@@ -93,7 +94,7 @@ void plug_stuck(const Context& c, std::vector<Finding>& out) {
                 f.why.add(
                     say("Nut and seal of a gland are slid over the bare end of a lead, not over a plug."));
             for (const bool source : {false, true})
-                f.fixes.push_back({say("Cut off the plug at {} and make that end anew",
+                f.fixes.push_back({say("Cut off the plug at {part} and make that end anew",
                                        name_of(c.plan, source ? lead.from : lead.to)),
                                    [&catalogue = c.catalogue, id = lead.id, source](const Plan& p) {
                                        auto next = p;
@@ -104,7 +105,7 @@ void plug_stuck(const Context& c, std::vector<Finding>& out) {
             if (wider.kind != OpeningKind::gland) {
                 const auto* fitting = suiting_fitting(c.catalogue, wider.kind, std::max(lead.plug, h.kept));
                 wider.bore = fitting ? fitting->most : Millimetre(std::ceil(raw(lead.plug) + 0.5));
-                f.fixes.push_back({say("Open it to {}", format(wider.bore)),
+                f.fixes.push_back({say("Open it to {bore}", format(wider.bore)),
                                    [wider](const Plan& p) { return put_opening(p, wider); }});
             }
             out.push_back(std::move(f));

@@ -25,7 +25,7 @@ const SwitchType* fitting(const Context& c, size_t feed, const SwitchType* inste
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
-    return {{say("Use a {}", best->name),
+    return {{say("Use a {kind}", best->name),
              [id = d.id, to = best->id](const Plan& p) { return set_device_type(p, id, to); }}};
 }
 
@@ -46,7 +46,7 @@ void no_main(const Context& c, std::vector<Finding>& out) {
         if (const auto* source = by_id(c.plan.sources, c.plan.feeds()[chain.back()].from);
             source && source->kind == SourceKind::circuit && source->with_key)
             continue;
-        Finding f{Severity::caution, {}, {load.id}, say("Nothing turns {} off.", load.name), {}, {}};
+        Finding f{Severity::caution, {}, {load.id}, say("Nothing turns {load} off.", load.name), {}, {}};
         if (const auto* type = fitting(c, chain.front()))
             f.fixes.push_back({say("Put a switch in its feed"),
                                [id = c.plan.feeds()[chain.front()].id, to = type->id,
@@ -63,8 +63,8 @@ void overloaded(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::danger,
                        {},
                        {c.plan.feeds()[f].id},
-                       say("{} switch: {} carries {}; {} is drawn (peak {}).", d.name, type->name,
-                           format(type->rated), format(x.continuous), format(x.peak)),
+                       say("{device} switch: {type} carries {rated}; {continuous} is drawn (peak {peak}).",
+                           d.name, type->name, format(type->rated), format(x.continuous), format(x.peak)),
                        {},
                        stronger(c, f, d)});
     });
@@ -78,8 +78,8 @@ void cannot_break(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::danger,
                       {},
                       {c.plan.feeds()[f].id},
-                      say("{} switch: {} breaks {} DC at most; here {}.", d.name, type->name,
-                          format(type->breaks), format(x.highest_end)),
+                      say("{device} switch: {type} breaks {breaks} DC at most; here {highest_end}.", d.name,
+                          type->name, format(type->breaks), format(x.highest_end)),
                       {},
                       stronger(c, f, d)};
         found.why.add(
@@ -94,7 +94,7 @@ void unknown(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {c.plan.feeds()[f].id},
-                           say("{} names a switch “{}” that the catalogue does not hold.",
+                           say("{lead} names a switch “{type}” that the catalogue does not hold.",
                                c.index().feed_name(c.plan.feeds()[f]), d.type),
                            {},
                            stronger(c, f, d)});
@@ -105,13 +105,13 @@ void always_on_behind(const Context& c, std::vector<Finding>& out) {
     each_switch(c, [&](size_t f, const Device& d) {
         for (const auto l : c.index().loads_behind(f))
             if (c.plan.loads[l].always_on)
-                out.push_back(
-                    {Severity::danger,
-                     {},
-                     {c.plan.loads[l].id, c.plan.feeds()[f].id},
-                     say("{} must stay on but is behind the {} switch.", c.plan.loads[l].name, d.name),
-                     {},
-                     {}});
+                out.push_back({Severity::danger,
+                               {},
+                               {c.plan.loads[l].id, c.plan.feeds()[f].id},
+                               say("{loads} must stay on but is behind the {device} switch.",
+                                   c.plan.loads[l].name, d.name),
+                               {},
+                               {}});
     });
 }
 
@@ -122,17 +122,17 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                 d.kind == DeviceKind::connector ? find(c.catalogue.connectors, d.type) : nullptr;
             const auto& x = c.figures.worst.feeds[f];
             if (!type || (x.continuous <= type->rated && x.peak <= type->rated * 1.5)) continue;
-            Finding found{
-                Severity::danger,
-                {},
-                {c.plan.feeds()[f].id},
-                say("{}: {} carries {}; {} is drawn (peak {}).", c.index().feed_name(c.plan.feeds()[f]),
-                    type->name, format(type->rated), format(x.continuous), format(x.peak)),
-                {},
-                {}};
+            Finding found{Severity::danger,
+                          {},
+                          {c.plan.feeds()[f].id},
+                          say("{lead}: {type} carries {rated}; {continuous} is drawn (peak {peak}).",
+                              c.index().feed_name(c.plan.feeds()[f]), type->name, format(type->rated),
+                              format(x.continuous), format(x.peak)),
+                          {},
+                          {}};
             if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
-                    {say("Use a {}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
+                    {say("Use a {kind}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
             out.push_back(std::move(found));
         }
 }

@@ -30,15 +30,15 @@ void each_landing(const Context& c, Check check) {
 }
 
 std::string end_words(const Context& c, const Lead& feed, const LeadEnd& end) {
-    return say("{}, its {} at {}", c.index().feed_name(feed), end.minus ? say("return") : say("supply"),
+    return say("{lead}, its {minus|return|supply} at {part}", c.index().feed_name(feed), end.minus,
                c.index().name(end.at_source ? feed.from : feed.to));
 }
 
 void add_choices(const Context& c, const Lead& feed, const LeadEnd& end, Finding& x) {
     for (const auto* t : terminals_for(c.plan, feed, end))
-        x.fixes.push_back({say("Land it on {}", t->name), [id = feed.id, end, name = t->name](const Plan& p) {
-                               return land_on(p, id, end, name);
-                           }});
+        x.fixes.push_back(
+            {say("Land it on {terminals_for}", t->name),
+             [id = feed.id, end, name = t->name](const Plan& p) { return land_on(p, id, end, name); }});
 }
 
 void terminal_unknown(const Context& c, std::vector<Finding>& out) {
@@ -48,7 +48,7 @@ void terminal_unknown(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: there is no terminal “{}” for it.", end_words(c, feed, end), said),
+                  say("{end}: there is no terminal “{terminal}” for it.", end_words(c, feed, end), said),
                   {},
                   {}};
         add_choices(c, feed, end, x);
@@ -63,8 +63,9 @@ void terminal_unsaid(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {feed.id},
-                  all.empty() ? say("{}: no terminal there is for it.", end_words(c, feed, end))
-                              : say("{}: on which of its {} terminals?", end_words(c, feed, end), all.size()),
+                  all.empty()
+                      ? say("{end}: no terminal there is for it.", end_words(c, feed, end))
+                      : say("{end}: on which of its {count} terminals?", end_words(c, feed, end), all.size()),
                   {},
                   {}};
         if (all.empty())
@@ -93,14 +94,16 @@ void terminal_crowded(const Context& c, std::vector<Finding>& out) {
     });
     for (const auto& [key, there] : all) {
         if (there.wires <= there.terminal->wires) continue;
-        Finding x{Severity::caution,
-                  {},
-                  {there.part, there.feeds.back()},
-                  say("{} {} takes {} and {} land on it.", c.index().name(there.part), there.terminal->name,
-                      there.terminal->wires == 1 ? say("one wire") : say("{} wires", there.terminal->wires),
-                      there.wires),
-                  {},
-                  {}};
+        Finding x{
+            Severity::caution,
+            {},
+            {there.part, there.feeds.back()},
+            say("{part} {terminal} takes {room} and {wires} land on it.", c.index().name(there.part),
+                there.terminal->name,
+                there.terminal->wires == 1 ? say("one wire") : say("{count} wires", there.terminal->wires),
+                there.wires),
+            {},
+            {}};
         x.why.add(say("Of two wires under a screw made for one, only one is clamped."));
         x.why.add(say("A pigtail before it, or a hub of its own, leaves one wire for it."));
         out.push_back(std::move(x));
@@ -119,8 +122,8 @@ void terminal_too_small(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {feed.id},
-                  say("{}: {} is {} wide and its copper {}.", end_words(c, feed, end), t->name,
-                      format(t->size), format(copper)),
+                  say("{end}: {lands_on} is {size} wide and its copper {copper}.", end_words(c, feed, end),
+                      t->name, format(t->size), format(copper)),
                   {},
                   {}};
         x.why.add(
@@ -142,14 +145,14 @@ void terminal_joint(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::note,
                   {},
                   {feed.id},
-                  say("{}: {} is a {}, and the joint there is a {}.", end_words(c, feed, end), t->name,
-                      said_word(t->takes), joint->name),
+                  say("{end}: {lands_on} is a {word}, and the joint there is a {joint}.",
+                      end_words(c, feed, end), t->name, said_word(t->takes), joint->name),
                   {},
                   {}};
         const auto* better = choose_joint(c.catalogue, c.plan.practices, wanted,
                                           joint_copper(c.plan, c.catalogue, feed, end.at_source));
         if (better)
-            x.fixes.push_back({say("Use a {}", better->name),
+            x.fixes.push_back({say("Use a {kind}", better->name),
                                [id = feed.id, at = end.at_source, to = better->id](const Plan& p) {
                                    return set_joint(p, id, at, to);
                                }});

@@ -60,12 +60,12 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} sits {}, which only reaches {}: it will never close.", called(c, p), where(c, p),
-                      format(p.span.hottest)),
+                  say("{part} sits {place}, which only reaches {hottest}: it will never close.", called(c, p),
+                      where(c, p), format(p.span.hottest)),
                   {},
                   {}};
         const auto air = air_of(c, *by_id(c.plan.feeds(), p.feed), p.device.sits_on);
-        x.why.add(say("The hottest air is {}; what it sits on adds {} K.", format(air),
+        x.why.add(say("The hottest air is {air}; what it sits on adds {hottest} K.", format(air),
                       format_number(raw(p.span.hottest) - raw(air))));
         for (size_t k = 0; k < c.plan.converters.size(); ++k) {
             auto there = p.item;
@@ -75,7 +75,7 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
             if (!there.type ||
                 thermal_span(c.plan, there, c.figures.worst, there_air).hottest < *p.item.closes_above)
                 continue;
-            x.fixes.push_back({say("Sit it on {}", c.plan.converters[k].name),
+            x.fixes.push_back({say("Sit it on {converters}", c.plan.converters[k].name),
                                seated(p.device.id, c.plan.converters[k].id)});
         }
         out.push_back(std::move(x));
@@ -107,17 +107,17 @@ void opens_in_use(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} sits {}, which reaches {} in normal use: it will cut out.", called(c, p),
-                      where(c, p), format(p.span.hottest)),
+                  say("{part} sits {place}, which reaches {hottest} in normal use: it will cut out.",
+                      called(c, p), where(c, p), format(p.span.hottest)),
                   {},
                   {}};
-        x.why.add(say("In {} of air; such switches are true to {} K.", format(c.plan.hottest_air),
-                      format_number(spare_kelvin)));
+        x.why.add(say("In {hottest} of air; such switches are true to {spare_kelvin} K.",
+                      format(c.plan.hottest_air), format_number(spare_kelvin)));
         const auto* later = later_cut_out(c, p);
         const auto most = guarded(c, p);
         if (later && (!most || *later->opens_above <= *most))
             x.fixes.push_back(
-                {say("Use a {}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {kind}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));
@@ -131,13 +131,13 @@ void guards_too_late(const Context& c, std::vector<Finding>& out) {
         Finding x{Severity::caution,
                   {},
                   {p.feed},
-                  say("{} opens after {} is damaged: that is rated for {}.", called(c, p),
+                  say("{part} opens after {part_2} is damaged: that is rated for {most}.", called(c, p),
                       c.index().name(p.device.sits_on), format(*most)),
                   {},
                   {}};
         if (const auto* later = later_cut_out(c, p); later && *later->opens_above <= *most)
             x.fixes.push_back(
-                {say("Use a {}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {kind}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));
@@ -149,12 +149,13 @@ void warmth_unsaid(const Context& c, std::vector<Finding>& out) {
     each_thermal(c, [&](const Placed& p) {
         if (p.span.known) return;
         const auto& on = c.index().name(p.device.sits_on);
-        Finding x{Severity::note,
-                  {},
-                  {p.feed},
-                  say("{} sits on {}: how far above ambient does that get in use?", called(c, p), on),
-                  {},
-                  {}};
+        Finding x{
+            Severity::note,
+            {},
+            {p.feed},
+            say("{part} sits on {part_2}: how far above ambient does that get in use?", called(c, p), on),
+            {},
+            {}};
         x.why.add(
             say("Until it is given, the switch is assumed to be at ambient. A finger tolerates 25 K above a "
                 "mild day; 40 K is too hot to touch."));

@@ -6,6 +6,7 @@
 
 #include "review/review.h"
 #include "wiring/single_points.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -31,35 +32,29 @@ std::string keeps_it(SinglePointKind kind) {
     return "";
 }
 
-std::string counted(size_t n, const std::string& one, const std::string& many) {
-    return n == 1 ? one : fmt::format("{} {}", n, many);
-}
-
 std::string count_words(const std::map<SinglePointKind, size_t>& by_kind) {
     std::vector<std::string> words;
     for (const auto& [kind, n] : by_kind) switch (kind) {
             case SinglePointKind::source:
-                words.push_back(counted(n, say("its source"), say("sources")));
+                words.push_back(n == 1 ? say("its source") : say("{sources} sources", n));
                 break;
             case SinglePointKind::module:
-                words.push_back(counted(n, say("a module"), say("modules")));
+                words.push_back(n == 1 ? say("a module") : say("{modules} modules", n));
                 break;
             case SinglePointKind::fuse:
-                words.push_back(counted(n, say("a fuse"), say("fuses")));
+                words.push_back(n == 1 ? say("a fuse") : say("{fuses} fuses", n));
                 break;
             case SinglePointKind::power_switch:
-                words.push_back(counted(n, say("a switch"), say("switches")));
+                words.push_back(n == 1 ? say("a switch") : say("{switches} switches", n));
                 break;
             case SinglePointKind::plug:
-                words.push_back(counted(n, say("a plug"), say("plugs")));
+                words.push_back(n == 1 ? say("a plug") : say("{plugs} plugs", n));
                 break;
             case SinglePointKind::hub:
-                words.push_back(counted(n, say("a block"), say("blocks")));
+                words.push_back(n == 1 ? say("a block") : say("{blocks} blocks", n));
                 break;
         }
-    const auto last = words.back();
-    words.pop_back();
-    return words.empty() ? last : say("{} and {}", fmt::join(words, ", "), last);
+    return listed(words);
 }
 
 void alone(const Context& c, std::vector<Finding>& out) {
@@ -70,12 +65,13 @@ void alone(const Context& c, std::vector<Finding>& out) {
         if (points.empty()) continue;
         std::map<SinglePointKind, size_t> by_kind;
         for (const auto& p : points) ++by_kind[p.kind];
-        Finding f{Severity::note,
-                  {},
-                  {load.id},
-                  say("{} is vital, and {} can stop it alone.", load.name, count_words(by_kind)),
-                  {},
-                  {}};
+        Finding f{
+            Severity::note,
+            {},
+            {load.id},
+            say("{load} is vital, and {count_words} can stop it alone.", load.name, count_words(by_kind)),
+            {},
+            {}};
         for (const auto& p : points) f.why.add(fmt::format("{}: {}.", p.name, keeps_it(p.kind)));
         f.why.add(say(
             "Every lead and joint on the way is tugged and tied by the build, and looked at a second time."));

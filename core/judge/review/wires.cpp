@@ -15,7 +15,7 @@ namespace {
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
 Fix use_wire(const Lead& feed, const WireType& wire) {
-    return {say("Use {}", size_words(wire)),
+    return {say("Use {cell_capacity}", size_words(wire)),
             [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 
@@ -25,9 +25,10 @@ void unknown_wire(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::danger,
                            {},
                            {f.id},
-                           f.wire.empty() ? say("{} has no wire chosen.", c.index().feed_name(f))
-                                          : say("{} names a wire “{}” that the catalogue does not hold.",
-                                                c.index().feed_name(f), f.wire),
+                           f.wire.empty()
+                               ? say("{lead} has no wire chosen.", c.index().feed_name(f))
+                               : say("{lead} names a wire “{wire}” that the catalogue does not hold.",
+                                     c.index().feed_name(f), f.wire),
                            {},
                            {}});
 }
@@ -38,7 +39,7 @@ void no_length(const Context& c, std::vector<Finding>& out) {
             out.push_back({Severity::caution,
                            {},
                            {c.plan.feeds()[i].id},
-                           say("{} has a length of zero: measure the path and type it.",
+                           say("{lead} has a length of zero: measure the path and type it.",
                                c.index().feed_name(c.plan.feeds()[i])),
                            {},
                            {{say("Take it from the route"), [id = c.plan.feeds()[i].id](const Plan& p) {
@@ -55,8 +56,9 @@ void guessed(const Context& c, std::vector<Finding>& out) {
     out.push_back({Severity::note,
                    {},
                    about,
-                   say("{} {} a guess of {}. Measure along the path, not straight across.", n,
-                       n == 1 ? say("length is") : say("lengths are"), format(guessed_length)),
+                   say("{size} {size|length is|lengths are} a guess of {guessed_length}. Measure along the "
+                       "path, not straight across.",
+                       n, format(guessed_length)),
                    {},
                    {}});
 }
@@ -77,12 +79,14 @@ void too_warm(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::danger,
                   {},
                   {c.plan.feeds()[i].id},
-                  say("{}: {} reaches {}; {} is rated for {}.", c.index().feed_name(c.plan.feeds()[i]),
-                      size_words(*p.wire), format(p.warmest), p.insulation->name, format(p.insulation->max)),
+                  say("{lead}: {wire} reaches {warmest}; {insulation} is rated for {most}.",
+                      c.index().feed_name(c.plan.feeds()[i]), size_words(*p.wire), format(p.warmest),
+                      p.insulation->name, format(p.insulation->max)),
                   {},
                   {}};
-        f.why.add(say("{} continuously, {} for {}; the wire carries {}.", format(p.need.continuous),
-                      format(p.need.peak), format(p.need.peak_time), format(p.ampacity)));
+        f.why.add(say("{continuous} continuously, {peak} for {peak_time}; the wire carries {ampacity}.",
+                      format(p.need.continuous), format(p.need.peak), format(p.need.peak_time),
+                      format(p.ampacity)));
         f.why.source =
             say("Heat balance in still air, Churchill & Chu 1975; bunching IEC 60364-5-52 B.52.17");
         const WireType* enough = nullptr;
@@ -112,11 +116,11 @@ void drops(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::caution,
                   {},
                   {feed.id},
-                  say("{} drops {} ({}), limit {}.", c.index().feed_name(feed), format(x.drop),
-                      format_percent(x.drop_share), format_percent(limit)),
+                  say("{lead} drops {drop} ({drop_share}), limit {limit}.", c.index().feed_name(feed),
+                      format(x.drop), format_percent(x.drop_share), format_percent(limit)),
                   {},
                   {}};
-        f.why.add(say("{} × (out and back) at {}.", format(x.continuous), x.drop_where));
+        f.why.add(say("{continuous} × (out and back) at {drop_where}.", format(x.continuous), x.drop_where));
         const auto parts = feed_resistances(feed, c.catalogue, c.figures.harness.wiring, i, x.drop_copper);
         for (const auto& r : parts) f.why.add(fmt::format("{}: {}", r.what, format(r.value)));
         for (const auto* w = next_thicker(c.catalogue, *p.wire);

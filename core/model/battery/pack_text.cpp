@@ -174,8 +174,8 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
             }
             const auto q = parse_value(w.text, Dimension::charge);
             if (!q)
-                return wrong(
-                    w, say("cells (8S, 2P), volts or ampere-hours are expected: {}", q.error().message));
+                return wrong(w, say("cells (8S, 2P), volts or ampere-hours are expected: {message}",
+                                    q.error().message));
             if (*q < 1e-3 || *q > 1e5)
                 return wrong(w, say("a capacity from 1 mAh to 100 000 Ah is expected"));
             amp_hours = *q;
@@ -186,7 +186,7 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
             std::string known;
             for (const auto& c : catalogue.chemistries)
                 known += (known.empty() ? "" : ", ") + c.short_name.spoken();
-            return wrong(w, say("“{}” is no chemistry; {} are known", w.text, known));
+            return wrong(w, say("“{word}” is no chemistry; {known} are known", w.text, known));
         }
         b.chemistry = chemistry->id;
     }
@@ -205,10 +205,10 @@ tl::expected<Source, ParseError> parse_pack(const Catalogue& catalogue, const So
         b.series = std::max(1, static_cast<int>(std::lround(*volts / raw(chemistry->nominal))));
         const double made = raw(chemistry->nominal) * b.series;
         if (std::abs(made - *volts) > 0.13 * *volts)
-            return tl::unexpected(
-                ParseError{0, text.size(),
-                           say("{} cells make {}, not {}; say how many in series, such as {}S",
-                               chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
+            return tl::unexpected(ParseError{
+                0, text.size(),
+                say("{short_name} cells make {made}, not {volts}; say how many in series, such as {series}S",
+                    chemistry->short_name, format(Volt(made)), format(Volt(*volts)), b.series)});
     }
     if (!chemistry) return tl::unexpected(ParseError{0, text.size(), say("say the chemistry, such as LFP")});
     if (!amp_hours && raw(b.cell_capacity) <= 0)

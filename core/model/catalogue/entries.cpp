@@ -24,7 +24,7 @@ Word one_of(const Value& j, const char* key, std::initializer_list<std::pair<con
     const auto said = j.value(key, std::string(words.begin()->first));
     for (const auto& [name, word] : words)
         if (said == name) return word;
-    throw std::runtime_error(say("{}: “{}” is not known", key, said));
+    throw std::runtime_error(say("{key}: “{word}” is not known", key, said));
 }
 
 std::string gauge_name(int gauge) {

@@ -120,7 +120,7 @@ void drop_dangling(
     bool (*without)(const typename List::value_type&) = [](const auto&) { return false; }) {
     std::erase_if(list, [&](const auto& e) {
         if (without(e) || find(others, e.*of)) return false;
-        c.refused.push_back(say("{}: no {} “{}” in the catalogue", e.id, what, e.*of));
+        c.refused.push_back(say("{id}: no {kind} “{of}” in the catalogue", e.id, what, e.*of));
         return true;
     });
 }

@@ -87,10 +87,12 @@ tl::expected<const ConverterType*, std::string> choose_converter(const Catalogue
         }
     if (best) return best;
     if (!any_makes)
-        return tl::unexpected(say("no module in the catalogue makes {} from {} – {}", format(volts),
-                                  format(source.low), format(source.high)));
-    return tl::unexpected(say("it needs {} (peak {}) at {}, and the strongest converter is derated to {}",
-                              format(continuous), format(peak), format(volts), format(strongest)));
+        return tl::unexpected(say("no module in the catalogue makes {volts} from {low} – {high}",
+                                  format(volts), format(source.low), format(source.high)));
+    return tl::unexpected(
+        say("it needs {continuous} (peak {peak}) at {volts}, and the strongest converter is derated to "
+            "{strongest}",
+            format(continuous), format(peak), format(volts), format(strongest)));
 }
 
 }  // namespace sangre

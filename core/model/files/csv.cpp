@@ -153,15 +153,17 @@ std::vector<CsvProblem> settle_header(std::vector<Column>& header, const CsvRow&
         if (column.name.empty()) continue;
         const auto known = column_names().find(column.name);
         if (known == column_names().end()) {
-            problems.push_back({row.line, say("The heading “{}” is no column of loads; {} are.", row.cells[i],
-                                              known_columns)});
+            problems.push_back(
+                {row.line, say("The heading “{cells}” is no column of loads; {known_columns} are.",
+                               row.cells[i], known_columns)});
             continue;
         }
         column.name = known->second;
         for (size_t k = 0; k < i; ++k)
             if (header[k].name == column.name)
-                problems.push_back({row.line, say("The headings “{}” and “{}” are both {}: one is enough.",
-                                                  row.cells[k], row.cells[i], column.name)});
+                problems.push_back(
+                    {row.line, say("The headings “{cells}” and “{cells_2}” are both {column}: one is enough.",
+                                   row.cells[k], row.cells[i], column.name)});
     }
     return problems;
 }
@@ -176,20 +178,21 @@ tl::expected<std::map<std::string, std::string>, std::string> cells_of(const Csv
         if (i >= header.size()) {
             if (cell.empty()) continue;
             return tl::unexpected(
-                say("{} cells under {} headings: is a decimal comma taken for the end of a "
+                say("{count} cells under {count_2} headings: is a decimal comma taken for the end of a "
                     "cell? Write 12.5, or put quotation marks round it.",
                     row.cells.size(), header.size()));
         }
         if (header[i].name.empty()) {
-            if (!cell.empty()) return tl::unexpected(say("“{}” stands under no heading.", cell));
+            if (!cell.empty()) return tl::unexpected(say("“{cell}” stands under no heading.", cell));
             continue;
         }
         const auto number = scan_number(cell);
         if (header[i].name != "name" && header[i].name != "manner" && header[i].unit.empty() && number &&
             number->end == cell.size())
-            return tl::unexpected(say("“{}” under “{}” has no unit: write {} {}, or head the column {} ({}).",
-                                      cell, said[i], cell, usual_unit(header[i].name), said[i],
-                                      usual_unit(header[i].name)));
+            return tl::unexpected(
+                say("“{cell}” under “{heading}” has no unit: write {cell} {usual_unit}, or head the column "
+                    "{heading} ({usual_unit}).",
+                    cell, said[i], usual_unit(header[i].name)));
         cells[header[i].name] = with_unit(cell, header[i].unit);
     }
     return cells;
@@ -312,9 +315,10 @@ tl::expected<std::vector<Load>, std::vector<CsvProblem>> loads_from_csv(const st
         const bool as_typed = rows[r].text.find_first_of("\"\t'") == std::string::npos;
         if (header.empty() && as_typed && rows[r].cells.size() > 2 && decimal_comma(rows[r].text)) {
             problems.push_back(
-                {rows[r].line, say("Is a comma between digits in “{}” a decimal one, or does it end a cell? "
-                                   "Write 1.5, or put a semicolon between the cells.",
-                                   rows[r].text)});
+                {rows[r].line,
+                 say("Is a comma between digits in “{rows}” a decimal one, or does it end a cell? "
+                     "Write 1.5, or put a semicolon between the cells.",
+                     rows[r].text)});
             continue;
         }
         if (header.empty() && as_typed)

@@ -72,7 +72,7 @@ tl::expected<double, std::string> read_amount_of(std::string_view key, std::stri
     const auto* u = unit_of(key);
     if (!u) {
         if (const auto v = plain(text)) return *v;
-        return tl::unexpected(say("“{}” is not a number that can be read in one way", text));
+        return tl::unexpected(say("“{text}” is not a number that can be read in one way", text));
     }
     // In the key's own unit nothing is converted, so that nothing is lost.
     if (text.ends_with(u->unit))
@@ -83,7 +83,7 @@ tl::expected<double, std::string> read_amount_of(std::string_view key, std::stri
                 if (const auto v = plain(without_blanks(text.substr(0, text.size() - unit.size()))))
                     return *v;
         return tl::unexpected(
-            say("“{}” is not understood; cubic metres an hour are expected, such as 20 m³/h", text));
+            say("“{text}” is not understood; cubic metres an hour are expected, such as 20 m³/h", text));
     }
     if (u->ending == "vents_mm2") {
         for (const auto& [unit, mm2] :
@@ -91,11 +91,11 @@ tl::expected<double, std::string> read_amount_of(std::string_view key, std::stri
             if (text.ends_with(unit))
                 if (const auto v = plain(without_blanks(text.substr(0, text.size() - unit.size()))))
                     return *v * mm2;
-        return tl::unexpected(say("“{}” is not understood; an area is expected, such as 40 cm²", text));
+        return tl::unexpected(say("“{text}” is not understood; an area is expected, such as 40 cm²", text));
     }
     if (u->ending == "_K") {
         if (const auto v = plain(text)) return *v;
-        return tl::unexpected(say("“{}” is not understood; kelvin are expected, such as 25 K", text));
+        return tl::unexpected(say("“{text}” is not understood; kelvin are expected, such as 25 K", text));
     }
     if (u->ending == "_mm2") {
         const auto area = parse_wire_size(text);

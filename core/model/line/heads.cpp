@@ -40,7 +40,9 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
     for (const std::string_view mark : {" → ", " -> "})
         if (const auto at = outside_quotes(head.text, mark); at < arrow) arrow = at, long_by = mark.size();
     if (arrow == std::string_view::npos)
-        return error_at(head, say("two {}s with an arrow between them are expected: “Hub → Pump”", what));
+        return error_at(head,
+                        say("two {places|places|parts} with an arrow between them are expected: “Hub → Pump”",
+                            sort == ThingSort::place));
     for (const bool first : {true, false}) {
         const auto begin = first ? size_t{0} : arrow + long_by;
         const auto said = first ? head.text.substr(0, arrow) : head.text.substr(begin);
@@ -57,7 +59,7 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
 template <class E>
 HeadError read_kind(const Clause& head, E& into) {
     const auto kind = by_word<E>(unquoted(head.text));
-    if (!kind) return error_at(head, say("“{}” is none of {}", head.text, all_words<E>()));
+    if (!kind) return error_at(head, say("“{place}” is none of {words}", head.text, all_words<E>()));
     into = *kind;
     return {};
 }
@@ -173,8 +175,9 @@ HeadError read_head(const LineContext& c, const Clause& head, Load& into) {
         return error;
     }
     if (read.how_many.count > 1)
-        return ParseError{head.begin + read.how_many.begin, head.begin + read.how_many.end,
-                          say("this is one load: {} are added by a line of their own", read.how_many.count)};
+        return ParseError{
+            head.begin + read.how_many.begin, head.begin + read.how_many.end,
+            say("this is one load: {count} are added by a line of their own", read.how_many.count)};
     into = read.load;
     return {};
 }
@@ -230,7 +233,7 @@ HeadError read_head(const LineContext&, const Clause& head, Device& into) {
     const auto rest = head.text.substr(blank + 1);
     const auto amps = read_amount_of("rating_A", rest);
     if (!amps)
-        return ParseError{head.begin + blank + 1, head.end, say("a comma is expected before “{}”", rest)};
+        return ParseError{head.begin + blank + 1, head.end, say("a comma is expected before “{rest}”", rest)};
     into.rating = Ampere(*amps);
     return {};
 }

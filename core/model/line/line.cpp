@@ -114,7 +114,7 @@ struct Setter {
         }
         if constexpr (std::is_same_v<T, int>) {
             if (*read != static_cast<double>(static_cast<int>(*read))) {
-                error = say("“{}” is not a whole number", text);
+                error = say("“{text}” is not a whole number", text);
                 return;
             }
             v = static_cast<int>(*read);
@@ -131,7 +131,7 @@ struct Setter {
             if (text.empty())
                 v = true;
             else
-                error = say("nothing is expected behind “{}”", fact.word);
+                error = say("nothing is expected behind “{word}”", fact.word);
         } else if constexpr (Unit<T> || std::is_arithmetic_v<T>)
             number(v);
         else if constexpr (std::is_enum_v<T>) {
@@ -140,7 +140,7 @@ struct Setter {
             else if (const auto same = by_word<T>(text))
                 v = *same;
             else
-                error = say("“{}” is none of {}", text, all_words<T>());
+                error = say("“{place}” is none of {words}", text, all_words<T>());
         } else if constexpr (std::is_same_v<T, std::string>) {
             refer(text, v);
         } else if constexpr (requires { v.has_value(); }) {
@@ -228,11 +228,11 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
         plan_fields::visit(setter, thing);
         if (!setter.done)
             return ParseError{clause.begin, clause.end,
-                              say("“{}” is not said of such a {}", fact.word, kind.word)};
+                              say("“{word}” is not said of such a {word_2}", fact.word, kind.word)};
         if (!setter.error.empty())
             return ParseError{clause.begin + skipped + setter.begin, clause.end, setter.error};
         if (!said.insert(fact.key).second && !setter.several)
-            return ParseError{clause.begin, clause.end, say("“{}” is said twice", fact.word)};
+            return ParseError{clause.begin, clause.end, say("“{word}” is said twice", fact.word)};
         return {};
     };
     auto text = clause.text;
@@ -250,6 +250,13 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
                 return {};
         return error;
     }
+    // "in Box", "on Mount": at the place that is called so.
+    if (const auto* fact = fact_of(kind, "place"); fact && fact->form == FactForm::place)
+        for (const std::string_view stands : {"in", "on", "inside"})
+            if (begins_with(text, stands)) {
+                const auto name = text.substr(std::min(text.size(), stands.size() + 1));
+                return put(*fact, name, clause.text.size() - name.size(), false);
+            }
     // What stands alone: the first fact that it is a value of.
     std::optional<ParseError> first_error;
     for (const auto& fact : kind.facts) {
@@ -267,9 +274,9 @@ std::optional<ParseError> take(const LineContext& context, const Clause& clause,
     if (!phrase) return ParseError{clause.begin, clause.end, phrase.error()};
     if (*phrase) return {};
     if (first_error) return first_error;
-    return ParseError{
-        clause.begin, clause.end,
-        say("“{}” is not understood; of a {} can be said: {}", clause.text, kind.word, list_of_words(kind))};
+    return ParseError{clause.begin, clause.end,
+                      say("“{clause}” is not understood; of a {word} can be said: {list_of_words}",
+                          clause.text, kind.word, list_of_words(kind))};
 }
 
 }  // namespace
@@ -317,12 +324,12 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
     size_t first = 0;
     if constexpr (!headless<Thing>) {
         if (clauses->empty())
-            return tl::unexpected(
-                ParseError{0, line.size(), say("a line for a {} is expected here", line_kind(like).word)});
+            return tl::unexpected(ParseError{
+                0, line.size(), say("a line for a {word} is expected here", line_kind(like).word)});
         const auto& begins = clauses->front();
         if (line.substr(0, begins.begin).find_first_of(",;") != std::string_view::npos)
-            return tl::unexpected(
-                ParseError{0, begins.begin, say("what the {} is called comes first", line_kind(like).word)});
+            return tl::unexpected(ParseError{
+                0, begins.begin, say("what the {word} is called comes first", line_kind(like).word)});
         auto head = of_head<Thing>(context, begins);
         if (!head) return tl::unexpected(head.error());
         thing = std::move(*head);
@@ -346,7 +353,7 @@ tl::expected<Thing, ParseError> read_thing(const LineContext& context, const Thi
         if constexpr (!headless<Thing>)
             if (clauses->size() > 1 && error->begin == (*clauses)[1].begin && !clauses->front().quoted() &&
                 std::none_of((*clauses)[1].text.begin(), (*clauses)[1].text.end(), is_digit))
-                error->message += say("; a name with a comma stands in quotes");
+                error->message = say("{wrong}; a name with a comma stands in quotes", error->message);
         return tl::unexpected(*error);
     }
     // A name alone is no load: nothing is taken as 0 V.

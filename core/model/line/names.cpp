@@ -169,10 +169,11 @@ std::string LineNames::nearest(ThingSort sort, std::string_view text) const {
 
 std::string not_meant(const LineNames& names, ThingSort sort, const char* what, std::string_view said) {
     if (names.count(sort, said) > 1)
-        return say("more than one {} is called “{}”: say # and the id of the one", sangre::said(what), said);
+        return say("more than one {kind} is called “{name}”: say # and the id of the one", sangre::said(what),
+                   said);
     const auto near = names.nearest(sort, said);
-    return say("there is no {} “{}”{}", sangre::said(what), said,
-               near.empty() ? "" : "; “" + near + "” is there");
+    return say("there is no {kind} “{name}”{alike|; “{nearest}” is there|}", sangre::said(what), said,
+               !near.empty(), near);
 }
 
 }  // namespace sangre

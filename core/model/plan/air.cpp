@@ -57,14 +57,16 @@ tl::expected<AirSpan, std::string> parse_air(std::string_view said) {
         const auto value = parse_value(part, Dimension::temperature, shared.empty() ? "°C" : shared);
         if (!value) return tl::unexpected(fmt::format("“{}”: {}", part, value.error().message));
         if (*value < raw(least_air) || *value > raw(most_air))
-            return tl::unexpected(say("“{}” is outside {} to {}", part, format(least_air), format(most_air)));
+            return tl::unexpected(say("“{part}” is outside {least_air} to {most_air}", part,
+                                      format(least_air), format(most_air)));
         read[i] = *value;
     }
     return AirSpan{Celsius(std::min(read[0], read[1])), Celsius(std::max(read[0], read[1]))};
 }
 
 std::string air_text(const Plan& plan) {
-    return say("{} to {} °C", exact_number(raw(plan.coldest_air)), exact_number(raw(plan.hottest_air)));
+    return say("{coldest} to {hottest} °C", exact_number(raw(plan.coldest_air)),
+               exact_number(raw(plan.hottest_air)));
 }
 
 Celsius usual_air(const Plan& plan) {

@@ -148,7 +148,7 @@ Plan as_drawn(Plan plan) {
 tl::expected<Plan, std::string> set_scale(Plan plan, const Id& side, SidePoint a, SidePoint b,
                                           Metre distance) {
     auto* there = by_id(plan.sides, side);
-    if (!there) return tl::unexpected(say("there is no side “{}”", side));
+    if (!there) return tl::unexpected(say("there is no side “{side}”", side));
     const double apart = shares_apart(*there, a, b);
     if (apart < 1e-3)
         return tl::unexpected(
@@ -167,7 +167,7 @@ Plan put_side(Plan plan, Side side) {
 
 Side another_side(const Plan& plan) {
     Side side;
-    side.name = plan.sides.empty() ? say("Above") : say("Side {}", plan.sides.size() + 1);
+    side.name = plan.sides.empty() ? say("Above") : say("Side {count}", plan.sides.size() + 1);
     side.id = fresh_id(plan, "side", side.name);
     return side;
 }

@@ -148,13 +148,13 @@ tl::expected<Plan, std::string> reroute_feed(Plan plan, const Id& feed, const Id
     if (!moved) return plan;
     const auto source = find_part(plan, new_source);
     if (source.kind == PartKind::none || source.kind == PartKind::load)
-        return tl::unexpected(name_of(plan, new_source) + say(" has no outlet to feed ") +
-                              name_of(plan, moved->to) + " from.");
+        return tl::unexpected(say("{source} has no outlet to feed {part} from.", name_of(plan, new_source),
+                                  name_of(plan, moved->to)));
     Id at = new_source;
     for (size_t hops = 0; hops <= plan.feeds().size(); ++hops) {
         if (at == moved->to)
-            return tl::unexpected(name_of(plan, new_source) + say(" is itself fed by ") +
-                                  name_of(plan, moved->to) + say("; that would be a loop."));
+            return tl::unexpected(say("{source} is itself fed by {part}; that would be a loop.",
+                                      name_of(plan, new_source), name_of(plan, moved->to)));
         const auto into = feeds_into(plan, at);
         if (into.empty()) break;
         at = plan.feeds()[into.front()].from;

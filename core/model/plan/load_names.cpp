@@ -44,8 +44,8 @@ std::vector<OtherWay> other_ways(const Load& load) {
     const double nominal = raw(load.nominal);
     const auto offer = [&](Load taken, const std::string& how) {
         if (taken.v_min == load.v_min && taken.v_max == load.v_max) return;
-        ways.push_back({say("{} is {}: {} – {}", format(load.nominal), how, format_number(raw(taken.v_min)),
-                            format(taken.v_max)),
+        ways.push_back({say("{nominal} is {how}: {lowest} – {highest}", format(load.nominal), how,
+                            format_number(raw(taken.v_min)), format(taken.v_max)),
                         std::move(taken)});
     };
     auto other = load;

@@ -64,8 +64,9 @@ void find_start(const std::vector<MeasuredSample>& log, double running, double t
 tl::expected<LoadProfile, std::string> profile_from_log(const Load& load,
                                                         const std::vector<MeasuredSample>& log) {
     if (log.size() < least_samples)
-        return tl::unexpected(say("the log has {} samples; at least {} are needed to tell idle from peak",
-                                  log.size(), least_samples));
+        return tl::unexpected(
+            say("the log has {count} samples; at least {least_samples} are needed to tell idle from peak",
+                log.size(), least_samples));
     std::vector<double> amps, volts;
     for (const auto& s : log) amps.push_back(raw(s.amps)), volts.push_back(raw(s.volts));
     const double quiet = percentile(amps, 0.05), busy = percentile(amps, 0.95);
@@ -102,19 +103,22 @@ tl::expected<LoadProfile, std::string> profile_from_log(const Load& load,
     }
 
     auto& why = p.why;
-    why.title = load.name + ", measured";
-    why.add(say("{} samples over {}.", log.size(), format(log.back().time - log.front().time)));
-    why.add(say("Typical {}: half of the time it runs with less; was {}.", format(l.typical),
+    why.title = say("{load}, measured", load.name);
+    why.add(say("{count} samples over {time}.", log.size(), format(log.back().time - log.front().time)));
+    why.add(say("Typical {typical}: half of the time it runs with less; was {typical_2}.", format(l.typical),
                 format(load.typical)),
             Tone::good);
     if (two_states)
-        why.add(say("Idle {}: the mean of what lies below {}.", format(l.idle), format(Ampere(running))));
-    if (l.peak > l.typical) why.add(say("Peak {} for up to {}.", format(l.peak), format(l.peak_time)));
-    if (raw(l.start) > 0) why.add(say("Start-up {} for {}.", format(l.start), format(l.start_time)));
+        why.add(say("Idle {idle}: the mean of what lies below {running}.", format(l.idle),
+                    format(Ampere(running))));
+    if (l.peak > l.typical)
+        why.add(say("Peak {peak} for up to {peak_time}.", format(l.peak), format(l.peak_time)));
+    if (raw(l.start) > 0)
+        why.add(say("Start-up {start} for {start_time}.", format(l.start), format(l.start_time)));
     const auto [low, high] = std::minmax_element(volts.begin(), volts.end());
     const bool inside = *low >= raw(load.v_min) && *high <= raw(load.v_max);
-    why.add(say("Its voltage was {} – {}{}", format(Volt(*low)), format(Volt(*high)),
-                inside ? "." : say(", outside its {} – {}.", format(load.v_min), format(load.v_max))),
+    why.add(say("Its voltage was {low} – {high}{inside||, outside its {lowest} – {highest}}.",
+                format(Volt(*low)), format(Volt(*high)), inside, format(load.v_min), format(load.v_max)),
             inside ? Tone::plain : Tone::caution);
     why.source = say("the log that was read");
     return p;

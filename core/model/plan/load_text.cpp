@@ -54,10 +54,10 @@ struct Reader {
             return std::nullopt;
         }
         if (amount->end < stopped) {
-            problem(
-                amount->end, stopped,
-                say("“{}” is not understood behind “{}”.", text.substr(amount->end, stopped - amount->end),
-                    text.substr(begin, amount->end - begin)));
+            problem(amount->end, stopped,
+                    say("“{text}” is not understood behind “{text_2}”.",
+                        text.substr(amount->end, stopped - amount->end),
+                        text.substr(begin, amount->end - begin)));
             return std::nullopt;
         }
         amount_begin = begin;
@@ -90,8 +90,8 @@ struct Reader {
         }
         if (q.low > q.high)
             problem(begin, end,
-                    say("The minimum voltage, {}, is above the maximum, {}: swap them.", format(Volt(q.low)),
-                        format(Volt(q.high))));
+                    say("The minimum voltage, {low}, is above the maximum, {high}: swap them.",
+                        format(Volt(q.low)), format(Volt(q.high))));
         else if (q.low >= 60)
             problem(begin, end, say("Mains and everything from 60 V DC up is outside this tool."));
         else if (q.high < least_volts)
@@ -129,9 +129,9 @@ struct Reader {
     void pulse(const TextWord& word, double& amount, Second& time, double default_time) {
         const auto q = quantity();
         if (!q || (q->dimension != Dimension::current && q->dimension != Dimension::power))
-            return problem(word.begin, q ? q->end : word.end,
-                           say("After “{}” a current or power is expected, such as {} 14 A 0.4 s.", word.text,
-                               word.text));
+            return problem(
+                word.begin, q ? q->end : word.end,
+                say("After “{word}” a current or power is expected, such as {word} 14 A 0.4 s.", word.text));
         one_only(*q);
         amount = q->high;
         pulse_dimension = q->dimension;
@@ -318,7 +318,7 @@ struct Reader {
         if (out.how_many.end > 0) return problem(begin, end, say("How many there are is said twice."));
         out.how_many = {n, begin, end};
         if (n < 1 || n > most_alike)
-            problem(begin, end, say("From 1 to {} alike can be said at once.", most_alike));
+            problem(begin, end, say("From 1 to {most_alike} alike can be said at once.", most_alike));
     }
     /// "2 servos 5V 1A", "2x servo": a count before the name; where its words begin.
     size_t counted_name() {
@@ -394,17 +394,20 @@ struct Reader {
         load.start = start > 0 ? amps(start, start_dimension) : Ampere(0);
         for (const auto drawn : {load.idle, load.typical, load.peak, load.start})
             if (raw(drawn) > most_amps)
-                return problem(0, text.size(), say("{} is more than any wire here carries.", format(drawn)));
+                return problem(0, text.size(),
+                               say("{drawn} is more than any wire here carries.", format(drawn)));
         for (const auto time : {load.peak_time, load.start_time})
             if (time > most_time)
-                return problem(0, text.size(), say("{} is no peak: that is continuous draw.", format(time)));
+                return problem(0, text.size(),
+                               say("{time} is no peak: that is continuous draw.", format(time)));
         if (load.idle > load.typical)
             problem(0, text.size(),
-                    say("The idle current, {}, is above the typical {}.", format(load.idle),
+                    say("The idle current, {idle}, is above the typical {typical}.", format(load.idle),
                         format(load.typical)));
         if (load.peak < load.typical)
             problem(0, text.size(),
-                    say("The peak, {}, is below the typical {}.", format(load.peak), format(load.typical)));
+                    say("The peak, {peak}, is below the typical {typical}.", format(load.peak),
+                        format(load.typical)));
         auto shown = load_chips(load);
         for (auto& s : shown) {
             for (const auto& c : out.chips)
@@ -445,7 +448,7 @@ struct Reader {
                 continue;
             }
             problem(w.begin, w.end,
-                    say("“{}” is not understood; noisy, sensitive, vital, always on, switched, "
+                    say("“{word}” is not understood; noisy, sensitive, vital, always on, switched, "
                         "motor, LED, starter, igniter, heat elsewhere, assumed, regulated, "
                         "transmitter, idle, peak, start and bridge are.",
                         w.text));

@@ -12,16 +12,14 @@ namespace sangre {
 const char* on_way_word(OnWayKind kind) { return role_of(kind).word; }
 
 std::string on_way_words(const OnWay& thing) {
-    std::string words = said(on_way_word(thing.kind));
-    if (thing.hot) words += say(" of {}", format(*thing.hot));
-    if (raw(thing.radius) > 0) words += say(" of {} inside", format(thing.radius));
-    if (thing.degrees > 0) words += say(" that turns {}°", format_number(thing.degrees));
-    return words;
+    return say("{obstacle}{hot| of {heat}|}{round| of {radius} inside|}{turns| that turns {degrees}°|}",
+               said(on_way_word(thing.kind)), thing.hot.has_value(), format(thing.hot.value_or(Celsius(0))),
+               raw(thing.radius) > 0, format(thing.radius), thing.degrees > 0, format_number(thing.degrees));
 }
 
 std::string opening_size(const Opening& opening) {
     return raw(opening.bore) > 0 ? format(opening.bore) + " " + said_word(opening.kind)
-                                 : say("{} not measured yet", said_word(opening.kind));
+                                 : say("{word} not measured yet", said_word(opening.kind));
 }
 
 bool meets(const Way& way, OnWayKind kind) {

@@ -30,8 +30,8 @@ tl::expected<Id, ParseError> body_named(const Plan& plan, const TextWord& name) 
         if (lower(b.name) == wanted || lower(b.id) == wanted) return b.id;
         all += (all.empty() ? "" : ", ") + b.name;
     }
-    return wrong(name, say("There is no body “{}”; {}.", name.text,
-                           all.empty() ? say("there are no bodies yet") : say("bodies are {}", all)));
+    return wrong(name, say("There is no body “{name}”; {bodies}.", name.text,
+                           all.empty() ? say("there are no bodies yet") : say("bodies are {all}", all)));
 }
 
 /// A stretch of a clause, trimmed, placed as the clause is.
@@ -55,8 +55,8 @@ tl::expected<Millimetre, ParseError> length_of(const TextWord& at, double least,
                                          metres.error().message});
     const double mm = *metres * 1e3;
     if (mm < least || mm > most)
-        return wrong(at,
-                     say("{} to {} mm is expected here.", format_number(least, 6), format_number(most, 6)));
+        return wrong(at, say("{least} to {most} mm is expected here.", format_number(least, 6),
+                             format_number(most, 6)));
     return Millimetre(mm);
 }
 
@@ -118,7 +118,7 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
         else if (const auto around = after_word(part, "in")) {
             const auto id = body_named(plan, *around);
             if (!id) return tl::unexpected(id.error());
-            if (*id == like.id) return wrong(part, say("{} cannot be inside itself.", b.name));
+            if (*id == like.id) return wrong(part, say("{body} cannot be inside itself.", b.name));
             b.in = *id;
         } else if (const auto wall = after_word(part, "wall")) {
             const auto mm = length_of(*wall, least_wall_mm, most_wall_mm);
@@ -137,7 +137,7 @@ tl::expected<Body, ParseError> parse_body(const Plan& plan, const Body& like, st
     for (const auto* around = by_id(plan.bodies, b.in); around; around = by_id(plan.bodies, around->in))
         if (!like.id.empty() && around->in == like.id)
             return wrong({text, 0, text.size()},
-                         say("{} is inside {} already.", name_of(plan, b.in), b.name));
+                         say("{part} is inside {body} already.", name_of(plan, b.in), b.name));
     return b;
 }
 

@@ -110,7 +110,9 @@ tl::expected<Passive, ParseError> parse_passive(const Plan& plan, const Passive&
             auto where = text.substr(from, to - from);
             while (!where.empty() && where.back() == ' ') where.remove_suffix(1);
             const auto* place = place_named(plan, where);
-            if (!place) return wrong(from, to, say("There is no place “{}”; {}.", where, place_names(plan)));
+            if (!place)
+                return wrong(from, to,
+                             say("There is no place “{where}”; {place_names}.", where, place_names(plan)));
             p.place = place->id;
             while (i + 1 < words.size() && words[i + 1].begin < to) ++i;
             continue;

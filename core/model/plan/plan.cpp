@@ -149,7 +149,7 @@ std::vector<const Body*> walls_passed(const Plan& plan, const Way& way) {
 
 std::string opening_name(const Plan& plan, const Opening& opening) {
     const auto kind = said_word(opening.kind), name = name_of(plan, opening.id);
-    if (opening.name.empty()) return say("{} between {}", kind, name);
+    if (opening.name.empty()) return say("{kind} between {name}", kind, name);
     // "Probe gland" says what it is.
     return lower(name).find(lower(kind)) != std::string::npos ? name : kind + " " + name;
 }

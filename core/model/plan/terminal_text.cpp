@@ -125,7 +125,7 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
         if (const auto said = role_named(small)) {
             if (role)
                 return wrong(words[i].begin, words[i].end,
-                             say("{} is {} already.", t.name, role_word(*role)));
+                             say("{terminal} is {role_word} already.", t.name, role_word(*role)));
             role = *said;
         } else if (const auto takes = by_word<TerminalTakes>(small))
             t.takes = *takes;
@@ -143,7 +143,7 @@ tl::expected<Terminal, ParseError> TerminalReader::read(size_t begin, size_t end
     if (!role) role = role_by_name(t.name);
     if (!role)
         return wrong(words.front().begin, words.back().end,
-                     say("What {} is for is missing: +, −, out, signal or phase.", t.name));
+                     say("What {terminal} is for is missing: +, −, out, signal or phase.", t.name));
     t.role = *role;
     if (comma < end)
         for (const auto& w : split_words(text, {}, stop + 1, end))
@@ -163,7 +163,7 @@ tl::expected<std::vector<Terminal>, ParseError> parse_terminals(std::string_view
             for (const auto& other : all)
                 if (other.name == one->name)
                     return tl::unexpected(
-                        ParseError{begin, end, say("There are two called {}: number them.", one->name)});
+                        ParseError{begin, end, say("There are two called {one}: number them.", one->name)});
             all.push_back(*one);
         }
         begin = end + 1;

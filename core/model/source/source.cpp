@@ -94,9 +94,10 @@ std::string source_more(const Source& s) {
         case SourceKind::supply:
             return format(s.rated);
         case SourceKind::circuit:
-            return raw(s.fuse) > 0 ? format(s.fuse) + " fuse" : "fuse not known";
+            return raw(s.fuse) > 0 ? say("{fuse} fuse", format(s.fuse)) : say("fuse not known");
         case SourceKind::panel:
-            return fmt::format("{} – {} h of sun", format_number(s.sun_low), format_number(s.sun_high));
+            return say("{sun_low} – {sun_high} h of sun", format_number(s.sun_low),
+                       format_number(s.sun_high));
     }
     return {};
 }
@@ -107,13 +108,14 @@ std::string source_summary(const Source& s, const Catalogue& catalogue) {
         return chemistry ? pack_summary(s, *chemistry) : s.chemistry;
     }
     if (s.kind == SourceKind::panel)
-        return say("panel {} · {} – {} h of sun", format(s.power), format_number(s.sun_low),
-                   format_number(s.sun_high));
+        return say("panel {power} · {sun_low} – {sun_high} h of sun", format(s.power),
+                   format_number(s.sun_low), format_number(s.sun_high));
     std::string words = source_said(s.kind);
     words += " " + source_volts(s);
     if (raw(s.rated) > 0) words += " · " + format(s.rated);
-    if (raw(s.fuse) > 0) words += say(" · {} fuse", format(s.fuse));
-    if (s.kind == SourceKind::circuit) words += s.with_key ? say(" · with the key") : say(" · always live");
+    if (raw(s.fuse) > 0) words += " · " + say("{fuse} fuse", format(s.fuse));
+    if (s.kind == SourceKind::circuit)
+        words += " · " + (s.with_key ? say("with the key") : say("always live"));
     return words;
 }
 

@@ -131,7 +131,7 @@ SourceReader::Result SourceReader::word(const TextWord& w) {
     const auto small = lower(w.text);
     const auto end = w.end;
     if (const auto kind = kind_named(small)) {
-        if (*kind != s.kind) return wrong(w.begin, end, say("it is a {} already", source_said(s.kind)));
+        if (*kind != s.kind) return wrong(w.begin, end, say("it is a {source} already", source_said(s.kind)));
         return {};
     }
     if (small == "already" || small == "feeds") {
@@ -157,12 +157,12 @@ SourceReader::Result SourceReader::word(const TextWord& w) {
         }
     return wrong(w.begin, end,
                  s.kind == SourceKind::circuit
-                     ? say("“{}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, "
+                     ? say("“{word}” is not understood; volts, “15 A fuse”, “already 2 A”, “1.5 mm²”, "
                            "“2.5 m”, “with the key” or “always” are",
                            w.text)
                  : s.kind == SourceKind::supply
-                     ? say("“{}” is not understood; volts, amperes and “already 2 A” are", w.text)
-                     : say("“{}” is not understood; watts, hours of sun and volts are", w.text));
+                     ? say("“{word}” is not understood; volts, amperes and “already 2 A” are", w.text)
+                     : say("“{word}” is not understood; watts, hours of sun and volts are", w.text));
 }
 
 tl::expected<Source, ParseError> SourceReader::read() {

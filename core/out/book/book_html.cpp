@@ -123,8 +123,8 @@ struct Page {
                     row({box("cut:" + p.step + p.mark, false), html(format(p.length)),
                          to_step(p.step, html(cut_words(p))),
                          html(from.of.empty() ? say("new")
-                                              : say("from {}, {}: {} left", from.of, format(from.length),
-                                                    format(from.left)))});
+                                              : say("from {of}, {length}: {left} left", from.of,
+                                                    format(from.length), format(from.left)))});
             }
             out += "</table>\n";
         }
@@ -145,9 +145,9 @@ struct Page {
         if (!one.caution.empty()) out += fmt::format("<p class=\"caution\">{}</p>\n", html(one.caution));
         std::string tools;
         for (const auto& t : one.tools) tools += (tools.empty() ? "" : ", ") + said(t);
-        out += fmt::format(
-            "<p class=\"muted\">{}</p>\n</section>\n",
-            html(say("about {} min", format_number(one.minutes)) + (tools.empty() ? "" : " · " + tools)));
+        out += fmt::format("<p class=\"muted\">{}</p>\n</section>\n",
+                           html(say("about {minutes} min", format_number(one.minutes)) +
+                                (tools.empty() ? "" : " · " + tools)));
     }
     void readings() {
         heading("readings", say("Readings to write in"));
@@ -182,7 +182,7 @@ struct Page {
             "<title>{}</title><style>{}</style></head><body>\n<h1>{}</h1>\n<p class=\"muted\">{}</p>\n<nav>",
             html(say("en")),  // the language that is spoken, as BCP 47 calls it
             html(plan.name), style, html(plan.name),
-            html(say("Build book: {} steps, about {} of handwork left.", s.steps().size(),
+            html(say("Build book: {count} steps, about {minutes_left} of handwork left.", s.steps().size(),
                      format(Second(minutes_left(plan, s.steps()) * 60)))));
         for (const auto& [id, words] : {std::pair{"cautions", say("Cautions")},
                                         {"buy", say("What to buy")},

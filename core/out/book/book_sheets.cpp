@@ -107,15 +107,14 @@ void cover(Writer& w, const Study& s, const std::vector<Step>& steps) {
     w.line(say("Build book"), 6, false, "muted");
     w.y += 10;
     const auto left = minutes_left(w.plan, steps);
-    w.line(say("{} steps, about {} of handwork left.", steps.size(), format(Second(left * 60))), 4);
-    w.line(say("{} leads, {} loads, {} of parts known by price.", w.plan.leads.size(), w.plan.loads.size(),
-               fmt::format("{:.2f}", s.cost)),
+    w.line(say("{count} steps, about {left} of handwork left.", steps.size(), format(Second(left * 60))), 4);
+    w.line(say("{count} leads, {count_2} loads, {warm} of parts known by price.", w.plan.leads.size(),
+               w.plan.loads.size(), fmt::format("{:.2f}", s.cost)),
            4);
     const auto dangers = count(s.findings, Severity::danger);
     if (dangers > 0) {
         w.y += 4;
-        w.line(say("{} in the plan: mend before anything is cut.",
-                   counted(dangers, say("danger"), say("dangers"))),
+        w.line(say("{dangers} {dangers|danger|dangers} in the plan: mend before anything is cut.", dangers),
                4, true, "caution");
         for (const auto& f : s.findings)
             if (f.severity == Severity::danger) w.line(f.sentence, 3.4, false, "ink", 4);
@@ -140,8 +139,8 @@ void buying(Writer& w, const Shopping& list) {
                  {150, l.need.used_for}});
     }
     w.y += 3;
-    w.line(say("{} by the catalogue's typical prices; {} without one.", fmt::format("{:.2f}", list.price),
-               list.unpriced),
+    w.line(say("{warm} by the catalogue's typical prices; {unpriced} without one.",
+               fmt::format("{:.2f}", list.price), list.unpriced),
            3, false, "muted");
 }
 
@@ -162,9 +161,9 @@ void cutting(Writer& w, const CutList& list) {
         w.need(14);
         w.line(g.what, 3.2, true);
         for (const auto& from : g.from) {
-            w.line(from.of.empty()
-                       ? say("new, {} together", format(from.length))
-                       : say("from {}, {}: {} left", from.of, format(from.length), format(from.left)),
+            w.line(from.of.empty() ? say("new, {length} together", format(from.length))
+                                   : say("from {of}, {length}: {left} left", from.of, format(from.length),
+                                         format(from.left)),
                    2.7, false, "muted", 4);
             for (const auto& p : from.pieces) {
                 w.need(5);

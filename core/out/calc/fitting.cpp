@@ -18,21 +18,23 @@ Answer calc_tube(const Catalogue& catalogue, const TubeQuestion& q) {
         return tl::unexpected(std::string(say("what it must pass and what it must grip are needed, in mm")));
     const auto* tube = choose_tube(catalogue, q.pass, q.hold, q.adhesive);
     if (!tube)
-        return tl::unexpected(say("no {} tube passes {} (1.1 × expanded) and grips {} (0.9 × recovered)",
-                                  q.adhesive ? say("adhesive") : say("plain"), format(q.pass),
-                                  format(q.hold)));
+        return tl::unexpected(
+            say("no {adhesive|adhesive|plain} tube passes {pass} (1.1 × expanded) and grips {hold} (0.9 × "
+                "recovered)",
+                q.adhesive, format(q.pass), format(q.hold)));
     Calculation c;
     c.answer = tube->name;
     c.why.title = say("Tube");
-    c.why.add(say("{} expanded ≥ 1.1 × {} it must pass", format(tube->expanded), format(q.pass)));
-    c.why.add(say("{} recovered ≤ 0.9 × {} it must grip", format(tube->recovered), format(q.hold)));
+    c.why.add(say("{expanded} expanded ≥ 1.1 × {pass} it must pass", format(tube->expanded), format(q.pass)));
+    c.why.add(
+        say("{recovered} recovered ≤ 0.9 × {hold} it must grip", format(tube->recovered), format(q.hold)));
     c.values = {{"expanded_mm", raw(tube->expanded)}, {"recovered_mm", raw(tube->recovered)}};
     if (raw(q.joint) > 0) {
         const double overlap = std::max(6.0, 2 * raw(q.hold));
         const Millimetre cut(std::ceil((raw(q.joint) + 2 * overlap) / 0.93));
-        c.answer += say(", cut {}", format(cut));
-        c.why.add(say("({} joint + 2 × {} overlap) ÷ 0.93 for its shrinking in length = {}", format(q.joint),
-                      format(Millimetre(overlap)), format(cut)));
+        c.answer = say("{tube}, cut {cut}", tube->name, format(cut));
+        c.why.add(say("({joint} joint + 2 × {overlap} overlap) ÷ 0.93 for its shrinking in length = {cut}",
+                      format(q.joint), format(Millimetre(overlap)), format(cut)));
         c.values.emplace_back("cut_mm", raw(cut));
     }
     c.why.source = tube->source;
@@ -61,7 +63,7 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
         if (!metres) return tl::unexpected(fmt::format("“{}”: {}", text, metres.error().message));
         if (count < 1 || *metres <= 0)
             return tl::unexpected(
-                say("“{}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as "
+                say("“{text}”: a count from 1 to 500, x, and a diameter above 0 are expected, such as "
                     "3x2.1mm",
                     text));
         for (int i = 0; i < count; ++i)
@@ -74,12 +76,12 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
     const double across = 2 * enclosing_radius(pack_circles(radii));
     const double hole = across * 1.1;
     Calculation c;
-    c.answer = say("the bundle is {} across; a hole of {} passes it", format(Millimetre(across)),
+    c.answer = say("the bundle is {across} across; a hole of {ceil} passes it", format(Millimetre(across)),
                    format(Millimetre(std::ceil(hole * 2) / 2)));
     c.why.title = say("Hole");
-    c.why.add(say("{} circles packed: {} across", radii.size(), format(Millimetre(across))));
-    c.why.add(say("{} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
-    c.why.add(say("× 1.1 to pull it through and for the grommet: {}", format(Millimetre(hole))));
+    c.why.add(say("{count} circles packed: {across} across", radii.size(), format(Millimetre(across))));
+    c.why.add(say("{metal} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
+    c.why.add(say("× 1.1 to pull it through and for the grommet: {hole}", format(Millimetre(hole))));
     c.why.source = say("circle packing by search");
     c.values = {{"bundle_mm", across}, {"hole_mm", hole}, {"fill", metal / (M_PI * across * across / 4)}};
     return c;

@@ -28,7 +28,7 @@ WireType of_that_copper(const WireType& like, const std::string& size, SquareMil
     const Millimetre walls = like.outer - like.conductor;
     made.conductor = like.conductor * std::sqrt(times), made.outer = made.conductor + walls;
     if (like.strands > 1) made.strands = std::max(7, static_cast<int>(std::lround(like.strands * times)));
-    made.source = say("computed after {}, the nearest of the catalogue", like.size);
+    made.source = say("computed after {size}, the nearest of the catalogue", like.size);
     return made;
 }
 
@@ -40,10 +40,10 @@ tl::expected<WireType, std::string> wire_of_size(const Catalogue& catalogue, con
     if (!find(catalogue.insulations, insulation)) {
         std::string known;
         for (const auto& i : catalogue.insulations) known += (known.empty() ? "" : ", ") + i.id;
-        return tl::unexpected(say("insulation “{}” is not known: {} are", insulation, known));
+        return tl::unexpected(say("insulation “{insulation}” is not known: {known} are", insulation, known));
     }
     const auto area = parse_wire_size(size);
-    if (!area) return tl::unexpected(say("size “{}”: {}", size, area.error().message));
+    if (!area) return tl::unexpected(say("size “{size}”: {message}", size, area.error().message));
     const bool metric = size.find("mm") != std::string::npos;
     std::vector<const WireType*> like;
     for (const auto& w : catalogue.wires)
@@ -54,8 +54,9 @@ tl::expected<WireType, std::string> wire_of_size(const Catalogue& catalogue, con
     if (like.empty() && material == "copper" && !solid)
         return wire_of_size(catalogue, size, insulation, "tinned", false);
     if (like.empty())
-        return tl::unexpected(say("no {}{} wire with insulation {} is in the catalogue",
-                                  solid ? say("solid ") : "", material, insulation));
+        return tl::unexpected(
+            say("no {solid|solid |}{material} wire with insulation {insulation} is in the catalogue", solid,
+                material, insulation));
     const auto distance = [&](const WireType* w) { return std::abs(std::log(raw(w->area) / raw(*area))); };
     std::sort(like.begin(), like.end(), [&](auto* a, auto* b) { return distance(a) < distance(b); });
     if (distance(like.front()) < 0.02) return *like.front();
@@ -65,7 +66,8 @@ tl::expected<WireType, std::string> wire_of_size(const Catalogue& catalogue, con
     std::sort(like.begin(), like.end(), [](auto* a, auto* b) { return a->area < b->area; });
     std::string nearest;
     for (const auto* w : like) nearest += (nearest.empty() ? "" : ", ") + w->size;
-    return tl::unexpected(say("there is no {} with {}: nearest are {}", size, insulation, nearest));
+    return tl::unexpected(
+        say("there is no {size} with {insulation}: nearest are {nearest}", size, insulation, nearest));
 }
 
 }  // namespace sangre

@@ -22,11 +22,11 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
         return tl::unexpected(std::string(say("bunch and conductors count from 1")));
     if (raw(q.length) < 0) return tl::unexpected(std::string(say("a length cannot be negative")));
     if (!(q.air >= coldest_asked && q.air <= hottest_asked))
-        return tl::unexpected(say("air at {}: {} to {} is expected", format(q.air), format(coldest_asked),
-                                  format(hottest_asked)));
+        return tl::unexpected(say("air at {air}: {coldest} to {hottest} is expected", format(q.air),
+                                  format(coldest_asked), format(hottest_asked)));
     if (q.air >= insulation.max)
-        return tl::unexpected(say("air at {} is no cooler than the insulation may be, {}", format(q.air),
-                                  format(insulation.max)));
+        return tl::unexpected(say("air at {air} is no cooler than the insulation may be, {most}",
+                                  format(q.air), format(insulation.max)));
     const int bunched = q.bunch + q.conductors - 1;
     const double bunch = bunching_factor(bunched);
     const Ampere free_air = ampacity(wire, insulation, Surroundings{q.air, q.altitude, q.sleeve});
@@ -44,48 +44,54 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
     auto& why = c.why;
     why.title = fmt::format("{}{} {}", q.conductors > 1 ? fmt::format("{} × ", q.conductors) : "",
                             size_words(wire), insulation.name);
-    why.add(say("{} mm², {} strands, {} over the insulation, {} mΩ/m at 20 °C, {} g/m",
-                format_number(raw(wire.area)), wire.strands, format(wire.outer),
-                format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));
-    why.add(say("heat balance in free air at {}{}{}: {} brings the conductor to {}", format(q.air),
-                raw(q.altitude) > 0 ? say(", {:.0f} m up", raw(q.altitude)) : "",
-                raw(q.sleeve) > 0 ? say(", in a sleeve of {}", format(q.sleeve)) : "", format(free_air),
-                format(insulation.max)));
-    if (bunched > 1) why.add(say("{} circuits together: × {}", bunched, format_number(bunch)));
+    why.add(
+        say("{area} mm², {strands} strands, {outer} over the insulation, {ohm_per_m} mΩ/m at 20 °C, "
+            "{gram_per_m} g/m",
+            format_number(raw(wire.area)), wire.strands, format(wire.outer),
+            format_number(wire.ohm_per_m * 1e3), format_number(wire.gram_per_m)));
+    why.add(
+        say("heat balance in free air at {air}{high|, {altitude:.0f} m up|}{sleeved|, in a sleeve of "
+            "{sleeve}|}: {free_air} brings the conductor to {most}",
+            format(q.air), raw(q.altitude) > 0, raw(q.altitude), raw(q.sleeve) > 0, format(q.sleeve),
+            format(free_air), format(insulation.max)));
+    if (bunched > 1) why.add(say("{bunched} circuits together: × {bunch}", bunched, format_number(bunch)));
     if (q.conductors > 1) {
         const std::vector<ParallelConductor> all(static_cast<size_t>(q.conductors),
                                                  {&wire, &insulation, Metre(1)});
         const auto rating = parallel_rating(all, q.air);
-        why.add(
-            say("with one of the {} broken the others carry {}", q.conductors, format(rating.one_broken)));
+        why.add(say("with one of the {conductors} broken the others carry {one_broken}", q.conductors,
+                    format(rating.one_broken)));
         c.values.emplace_back("one_broken_A", raw(rating.one_broken));
     }
-    why.add(say("rules of thumb beside it: cautious {}, bold {}",
+    why.add(say("rules of thumb beside it: cautious {cautious_current}, bold {bold_current}",
                 format(cautious_current(wire.area) * q.conductors),
                 format(bold_current(wire.area) * q.conductors)));
-    c.answer = say("{} carries {} continuously", why.title, format(carries));
+    c.answer = say("{title} carries {carries} continuously", why.title, format(carries));
     if (raw(q.current) > 0) {
         const WireThermal thermal(wire, insulation, q.air, bunch, q.conductors);
         const Celsius warm = thermal.steady(q.current);
         c.values.emplace_back("temperature_C", raw(warm));
-        c.answer += say("; at {} it settles at {}", format(q.current), format(warm));
-        if (warm > insulation.max) c.answer += say(", which is too warm");
+        c.answer = say("{answer}; at {current} it settles at {warm}{hot|, which is too warm|}", c.answer,
+                       format(q.current), format(warm), warm > insulation.max);
         if (raw(q.length) > 0) {
             const double ohm = wire.ohm_per_m / q.conductors * temperature_factor(warm) * 2 * raw(q.length);
             const Volt drop(raw(q.current) * ohm);
-            why.add(say("2 × {} × {} mΩ/m at {} × {} = {} dropped, {} of heat", format(q.length),
-                        format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3),
-                        format(warm), format(q.current), format(drop),
-                        format(Watt(raw(drop) * raw(q.current)))));
+            why.add(say(
+                "2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {drop_2} of heat",
+                format(q.length),
+                format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3), format(warm),
+                format(q.current), format(drop), format(Watt(raw(drop) * raw(q.current)))));
             c.values.emplace_back("drop_V", raw(drop));
-            c.answer += say(" and drops {} out and back", format(drop));
+            c.answer = say("{answer} and drops {drop} out and back{known|, {share} of {volts}|}", c.answer,
+                           format(drop), raw(q.volts) > 0,
+                           raw(q.volts) > 0 ? format_percent(raw(drop) / raw(q.volts)) : "", format(q.volts));
             if (raw(q.volts) > 0) {
-                c.answer += say(", {} of {}", format_percent(raw(drop) / raw(q.volts)), format(q.volts));
                 c.values.emplace_back("drop_share", raw(drop) / raw(q.volts));
             }
         }
     }
-    why.source = say("{}; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52", wire.source);
+    why.source =
+        say("{source}; heat balance after Churchill & Chu 1975; bunching IEC 60364-5-52", wire.source);
     return c;
 }
 

@@ -18,9 +18,10 @@ constexpr double end_wide = 42, pin_wide = 7;
 
 std::string words_on(const Core& c) {
     auto words = c.colour + (c.signal.empty() ? "" : "  " + c.signal);
-    if (c.role == CoreRole::unused) return words + (c.cut_back ? say("  unused, cut back") : "  unused");
-    if (c.twist > 0) words += say("  twisted {}", c.twist);
-    if (c.doubled > 0) words += say("  doubled {}", c.doubled);
+    if (c.role == CoreRole::unused)
+        return words + "  " + (c.cut_back ? say("unused, cut back") : say("unused"));
+    if (c.twist > 0) words += "  " + say("twisted {twist}", c.twist);
+    if (c.doubled > 0) words += "  " + say("doubled {doubled}", c.doubled);
     return words;
 }
 
@@ -38,17 +39,18 @@ class CableDrawing {
     void draw(DiagramSheet& sheet, size_t first, size_t last) const {
         DiagramPen pen(sheet);
         const auto* wire = find(catalogue_.wires, cable_.wire);
-        pen.words({at_.x, at_.y + 3},
-                  fmt::format("C{}  {}", number_ + 1,
-                              cable_.name.empty() ? say("{} lead", name_of(plan_, cable_.to)) : cable_.name),
-                  wide_ * 0.62, 3.3, TextAlign::left, true);
+        pen.words(
+            {at_.x, at_.y + 3},
+            fmt::format("C{}  {}", number_ + 1,
+                        cable_.name.empty() ? say("{part} lead", name_of(plan_, cable_.to)) : cable_.name),
+            wide_ * 0.62, 3.3, TextAlign::left, true);
         pen.words({at_.x + wide_, at_.y + 3},
-                  fmt::format("{}{}", wire ? size_words(*wire) : say("no wire"),
-                              cable_.terminated ? say(", a resistor at both ends") : ""),
+                  say("{wire}{terminated|, a resistor at both ends|}",
+                      wire ? size_words(*wire) : say("no wire"), cable_.terminated),
                   wide_ * 0.36, 2.6, TextAlign::right, false, "muted");
         if (!cable_.label.empty())
-            pen.words({at_.x, at_.y + 6.6}, "label: " + cable_.label, wide_, 2.4, TextAlign::left, false,
-                      "muted");
+            pen.words({at_.x, at_.y + 6.6}, say("label: {label}", cable_.label), wide_, 2.4, TextAlign::left,
+                      false, "muted");
         const double top = at_.y + cable_head, bottom = top + core_row * static_cast<double>(last - first);
         pen.block({at_.x, top}, {at_.x + end_wide, bottom});
         pen.block({at_.x + wide_ - end_wide, top}, {at_.x + wide_, bottom});

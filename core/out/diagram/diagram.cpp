@@ -91,12 +91,12 @@ class Sheet {
                 if (b.kind != SourceKind::pack)
                     return {b.name, source_said(b.kind) + " " + source_volts(b), source_more(b)};
                 return {b.name, k ? pack_short(b, *k) : "",
-                        k ? format(pack_charge_voltage(b, *k)) + " full" : ""};
+                        k ? say("{volts} full", format(pack_charge_voltage(b, *k))) : ""};
             }
             case PartKind::converter: {
                 const auto& c = plan_.converters[p.part.index];
                 const auto* t = find(catalogue_.converters, c.type);
-                return {c.name, t ? t->name : c.type, say("set to {}", format(c.set))};
+                return {c.name, t ? t->name : c.type, say("set to {setting}", format(c.set))};
             }
             case PartKind::load: {
                 const auto& l = plan_.loads[p.part.index];
@@ -166,8 +166,8 @@ class Sheet {
             for (size_t other = 0; other < plan_.feeds().size(); ++other)
                 if (plan_.feeds()[other].id == feed.shared_with)
                     pen_.words({end.x - 5, end.y + half_pair + 1},
-                               say("returns by {}", wire_label(other, true)), 30, 2.2, TextAlign::right,
-                               false, "muted");
+                               say("returns by {wire_label}", wire_label(other, true)), 30, 2.2,
+                               TextAlign::right, false, "muted");
     }
 
     /// Devices behind the source, then the wire's label, and its number at both ends.
@@ -226,9 +226,10 @@ class Sheet {
         const double bottom = sheet_.height / sheet_.scale - margin + 2,
                      right = sheet_.width / sheet_.scale - margin;
         pen_.words({margin, margin + 3}, plan_.name, right - margin, 4, TextAlign::left, true);
-        pen_.words({right, margin + 3},
-                   of > 1 ? say("Wiring diagram, sheet {} of {}", number, of) : say("Wiring diagram"), 90, 3,
-                   TextAlign::right);
+        pen_.words(
+            {right, margin + 3},
+            of > 1 ? say("Wiring diagram, sheet {number} of {sheets}", number, of) : say("Wiring diagram"),
+            90, 3, TextAlign::right);
         pen_.words({margin, bottom},
                    say("Below 60 V DC. Battery fuse last. W-numbers are the labels at both ends of a wire; "
                        "lengths are one way."),

@@ -63,12 +63,12 @@ std::vector<DiagramSheet> drill_sheets(const std::vector<DrillHole>& holes) {
         const double words = y + 2 * radius + 14 + 3.6;
         pen.words({x + 2, words}, hole.name, wide - 4, 3, TextAlign::left, true);
         pen.words({x + 2, words + 4.2},
-                  hole.step ? say("{}: step drill or hole saw", format(hole.drill))
-                            : say("drill {}", format(hole.drill)),
+                  hole.step ? say("{drill}: step drill or hole saw", format(hole.drill))
+                            : say("drill {drill}", format(hole.drill)),
                   wide - 4, 2.8);
         const auto more = hole.takes.empty() ? hole.in
                           : hole.in.empty()  ? hole.takes
-                                             : say("{}, for: {}", hole.in, hole.takes);
+                                             : say("{in}, for: {takes}", hole.in, hole.takes);
         pen.words({x + 2, words + 8.2}, more, wide - 4, 2.6, TextAlign::left, false, "muted");
         pen.spot({x, y}, {x + wide, y + tall}, hole.subject);
         x += wide + apart, row = std::max(row, tall);

@@ -277,16 +277,16 @@ void draw_joint(DiagramSheet& sheet, PaperPoint from, PaperPoint to, const Joint
             draw_dimension(sheet, begin + tube * scale, x0, held(bottom + 3.5), "≥ " + format(work.parking),
                            "caution", false);
             draw_dimension(sheet, begin, begin + tube * scale, held(top - 3.5),
-                           say("tube waits here, {}", format(work.tube_cut)), "muted", true);
+                           say("tube waits here, {cut}", format(work.tube_cut)), "muted", true);
         } else
             draw_dimension(sheet, begin, begin + tube * scale, held(branch ? top - 3.5 : bottom + 3.5),
-                           say("{}, cut {}", work.tube->name, format(work.tube_cut)), "muted", branch);
+                           say("{tube}, cut {cut}", work.tube->name, format(work.tube_cut)), "muted", branch);
     }
     const auto words =
         both && raw(work.size.overlap) > 0
-            ? say("strip {} each, overlap {}", format(work.size.strip), format(work.size.overlap))
-        : both ? say("strip {} each", format(work.size.strip))
-               : say("strip {}", format(work.size.strip));
+            ? say("strip {strip} each, overlap {overlap}", format(work.size.strip), format(work.size.overlap))
+        : both ? say("strip {strip} each", format(work.size.strip))
+               : say("strip {strip}", format(work.size.strip));
     const bool clash = work.tube && (tube_waits || branch), below = work.kind->end == JointEnd::screw;
     draw_dimension(sheet, x0, both ? x1 : b.at(strip), held(below ? bottom + 3.5 : top - (clash ? 9 : 3.5)),
                    words, "ink", !below);

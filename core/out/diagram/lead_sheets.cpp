@@ -110,7 +110,7 @@ std::vector<DiagramSheet> lead_sheets(const Plan& plan, const Catalogue& catalog
         const auto* wire = find(catalogue.wires, lead.wire);
         pen.words({paper_rim, y + 4}, feed_name(plan, lead), 170, 3.8, TextAlign::left, true);
         pen.words({297 - paper_rim, y + 4},
-                  say("cut {}{} of {}", lead.ret == Return::own ? "2 × " : "", format(laid.cut),
+                  say("cut {ret|2 × |}{cut} of {wire}", lead.ret == Return::own, format(laid.cut),
                       wire ? size_words(*wire) : lead.wire),
                   100, 3.4, TextAlign::right, true);
         draw_lead(sheet, plan, laid, f, {paper_rim + 6, y + 5}, 297 - 2 * paper_rim - 12);

@@ -64,7 +64,8 @@ struct MachineDrawer {
         pen.line({x, y}, {x + bar * mm_per_m, y}, "ink", 0.5);
         for (const double end : {x, x + bar * mm_per_m}) pen.line({end, y - 1.5}, {end, y + 1.5}, "ink", 0.3);
         pen.words({x + bar * mm_per_m + 3, y + 1},
-                  say("{} at 1:{}", format(Metre(bar)), format_number(std::round(1000 / mm_per_m))), 80, 3);
+                  say("{bar} at 1:{scale}", format(Metre(bar)), format_number(std::round(1000 / mm_per_m))),
+                  80, 3);
     }
     void place_boxes() {
         for (const auto& place : plan.places) {
@@ -200,10 +201,11 @@ struct MachineDrawer {
                     pen.line({at.x + 1.7, at.y + 1.2}, {at.x - 1.7, at.y + 1.2}, "ink", 0.4);
                     pen.line({at.x - 1.7, at.y + 1.2}, {at.x, at.y - 1.8}, "ink", 0.4);
                 }
-                label(at,
-                      (opening ? opening_size(*opening) : on_way_words(thing)) +
-                          (thing.at ? say(" at {}", format(*thing.at)) : std::string()),
-                      2.4, false, "muted", 2.4);
+                label(
+                    at,
+                    say("{opening}{placed| at {at}|}", opening ? opening_size(*opening) : on_way_words(thing),
+                        thing.at.has_value(), format(thing.at.value_or(Metre(0)))),
+                    2.4, false, "muted", 2.4);
             }
         }
     }
@@ -280,8 +282,8 @@ std::vector<DiagramSheet> section_sheets(const Plan& plan, const Catalogue& cata
                 sheets.back().width = 210, sheets.back().height = 297;
                 x = sheet_rim, y = sheet_rim + 14;
                 DiagramPen(sheets.back())
-                    .words({sheet_rim, sheet_rim + 5}, say("Openings in section, {}", plan.name), 180, 4.4,
-                           TextAlign::left, true);
+                    .words({sheet_rim, sheet_rim + 5}, say("Openings in section, {plan}", plan.name), 180,
+                           4.4, TextAlign::left, true);
             }
         }
         DiagramPen pen(sheets.back());
@@ -298,22 +300,23 @@ std::vector<DiagramSheet> section_sheets(const Plan& plan, const Catalogue& cata
         section({x + 6 + bore / 2, middle}, 1, "1:1");
         if (larger > 1)
             section({x + bore + 16 + bore * larger / 2, middle}, larger,
-                    say("{} times larger", format_number(larger)));
+                    say("{larger} times larger", format_number(larger)));
         double line = y + tall - 20;
         const auto tell = [&](const std::string& words, const Ink& ink = "ink") {
             pen.words({x + 3, line}, words, section_wide - 6, 2.6, TextAlign::left, false, ink);
             line += 3.8;
         };
-        tell(raw(opening.bore) > 0 ? say("{} fill {} of {}", packed_words(fill), format_percent(fill.fill),
-                                         format(opening.bore))
-                                   : say("{} need {}", packed_words(fill), format(fill.needed)));
+        tell(raw(opening.bore) > 0 ? say("{packed} fill {fill} of {bore}", packed_words(fill),
+                                         format_percent(fill.fill), format(opening.bore))
+                                   : say("{packed} need {needed}", packed_words(fill), format(fill.needed)));
         if (const auto left = room_left(opening, fill))
-            tell(left->more_alike > 0 ? say("room for {} more of {}, or one of {}", left->more_alike,
-                                            format(left->alike), format(left->one))
-                                      : say("room for one of {}", format(left->one)),
+            tell(left->more_alike > 0 ? say("room for {more_alike} more of {alike}, or one of {one}",
+                                            left->more_alike, format(left->alike), format(left->one))
+                                      : say("room for one of {one}", format(left->one)),
                  "muted");
         if (const auto* fitting = fitting_of(catalogue, opening, fill.needed)) tell(fitting->name, "muted");
-        if (!fill.ends_pass) tell(say("the {} plug does not pass: thread first", format(fill.largest_end)));
+        if (!fill.ends_pass)
+            tell(say("the {largest_end} plug does not pass: thread first", format(fill.largest_end)));
         pen.spot({x, y}, {x + section_wide, y + tall - 4}, opening.id);
         y += tall;
     }

@@ -46,7 +46,7 @@ void draw_seat(StepPen& draw, const Seat& seat, SeatHold hold, bool sealed, cons
         draw.words(wall - 11, 12, say("seal ring"), 2.8, TextAlign::right);
     }
     if (raw(seat.cutout) > 0)
-        draw.words(wall - 14 - proud, middle_y + 1, say("hole {}", format(seat.cutout)), 3.4,
+        draw.words(wall - 14 - proud, middle_y + 1, say("hole {cutout}", format(seat.cutout)), 3.4,
                    TextAlign::right, true);
     if (raw(seat.proud) > 0)
         draw_dimension(draw.sheet, wall - 1.5 - flange - proud, wall - 1.5, middle_y + half + 5,

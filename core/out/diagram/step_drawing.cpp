@@ -114,7 +114,7 @@ struct StepDrawer : StepPen {
         words(middle_x, tall - 2, h_words(), 2.6, TextAlign::centre, false, "muted");
     }
     std::string h_words() const {
-        return say("{}; hollow: there already", said(hold_word(plan.practices.hold)));
+        return say("{hold_word}; hollow: there already", said(hold_word(plan.practices.hold)));
     }
     void pigtail() {
         const auto colour = [&](size_t i) {
@@ -323,7 +323,7 @@ struct StepDrawer : StepPen {
             pen.block({middle_x - 40, y}, {middle_x + 40, y + 3}, "ink", "good");
         words(middle_x, middle_y - half - 6, name_of(plan, s.above), 3.2, TextAlign::centre, true);
         words(middle_x, middle_y + half + 8, name_of(plan, s.below), 3.2, TextAlign::centre, true);
-        words(middle_x + 44, middle_y + 1, say("{} between", format(s.gap())), 3, TextAlign::left);
+        words(middle_x + 44, middle_y + 1, say("{gap} between", format(s.gap())), 3, TextAlign::left);
         words(middle_x - 44, middle_y + 1, s.spacer ? say("4 × spacer") : say("threaded rod"), 3,
               TextAlign::right);
     }

@@ -48,7 +48,7 @@ struct LeadStep {
         const int alike = std::max(l.conductors, 1);
         piece(l.supply_colour, wire_label(i, false), alike);
         if (l.ret == Return::own) piece(l.return_colour, wire_label(i, true), alike);
-        draw.words(middle_x, tall - 2, say("for {}", name_of(plan, l.to)), 3, TextAlign::centre, false,
+        draw.words(middle_x, tall - 2, say("for {part}", name_of(plan, l.to)), 3, TextAlign::centre, false,
                    "muted");
     }
     /// Every core from pin to pin, both plugs seen from the side of their wires.
@@ -82,7 +82,7 @@ struct LeadStep {
                 const PaperPoint c{36, middle_y};
                 pen.dot(c, bore / 2 * k, "");
                 draw_packed(pen, plan, fill, c, k);
-                draw.words(c.x, tall - 0.5, say("from the front, {}", format(Millimetre(bore))), 2.6,
+                draw.words(c.x, tall - 0.5, say("from the front, {bore}", format(Millimetre(bore))), 2.6,
                            TextAlign::centre, false, "muted");
                 // From the side: the wall, what sits in it, the bare end that comes through.
                 const double wall = 104;
@@ -122,9 +122,10 @@ struct LeadStep {
                 pen.line({x - 5, middle_y}, {x, middle_y - 9}, "caution", 0.6);
                 draw.words(x, middle_y - 11, on_way_words(thing), 2.8);
                 if (thing.at)
-                    draw.words(x, middle_y + 6,
-                               say("at {} from {}", format(*thing.at), name_of(plan, plan.ways[w].from)), 2.6,
-                               TextAlign::centre, false, "muted");
+                    draw.words(
+                        x, middle_y + 6,
+                        say("at {at} from {part}", format(*thing.at), name_of(plan, plan.ways[w].from)), 2.6,
+                        TextAlign::centre, false, "muted");
                 x += 46;
             }
     }
@@ -159,8 +160,9 @@ struct LeadStep {
         const auto& lead = plan.feeds()[step.joint->feed];
         draw_joint(sheet, {6, 2}, {wide - 6, tall - 2}, *work, lead.supply_colour, true);
         // As it is drawn the lead comes from the left.
-        draw.words(2, tall - 1, say("from {}", name_of(plan, step.joint->at_source ? lead.to : lead.from)),
-                   2.6, TextAlign::left, false, "muted");
+        draw.words(2, tall - 1,
+                   say("from {part}", name_of(plan, step.joint->at_source ? lead.to : lead.from)), 2.6,
+                   TextAlign::left, false, "muted");
         const bool source = step.joint->at_source;
         const auto& part = source ? lead.from : lead.to;
         auto there = name_of(plan, part);
@@ -186,7 +188,8 @@ struct LeadStep {
                 pen.block({x - 8, on - 7}, {x + 8, (d.kind == DeviceKind::connector && own ? back : on) + 7},
                           "accent", "paper");
                 if (d.at)
-                    draw.words(x, tall - 2, say("{} from {}", format(*d.at), name_of(plan, l.from)), 2.8);
+                    draw.words(x, tall - 2, say("{at} from {part}", format(*d.at), name_of(plan, l.from)),
+                               2.8);
             }
             pen.item(d.kind, {x, on}, {x, own ? back : on});
         }

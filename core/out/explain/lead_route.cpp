@@ -19,9 +19,10 @@ void add_beside(Why& why, const Plan& plan, const Study& s, size_t lead) {
          couplings_along(plan, s.solver->index(), s.harness, lead, s.harness.routes[lead].ways)) {
         if (!std::exchange(any, true)) why.heading(say("Beside it"));
         const auto name = lead_name(plan, plan.leads[x.other(lead)]);
-        const auto amount = x.twisted ? say("{}, twisted", format(x.couples)) : format(x.couples);
-        why.add(x.noisy == lead ? say("Into {}, over {}: about {}", name, format(x.along), amount)
-                                : say("From {}, over {}: about {}", name, format(x.along), amount),
+        const auto amount = x.twisted ? say("{couples}, twisted", format(x.couples)) : format(x.couples);
+        why.add(x.noisy == lead
+                    ? say("Into {name}, over {along}: about {amount}", name, format(x.along), amount)
+                    : say("From {name}, over {along}: about {amount}", name, format(x.along), amount),
                 raw(x.bears) <= 0 ? Tone::plain
                 : x.too_much()    ? Tone::caution
                                   : Tone::good);

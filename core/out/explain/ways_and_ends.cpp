@@ -36,10 +36,12 @@ std::string jacket_words(const Lead& lead, const Plan& plan, const Strand& stran
                       : lead.jacket == Jacket::sheath                             ? say("in its sheath")
                       : lead.jacket == Jacket::braid                              ? say("in its braid")
                                                                                   : say("in its tube");
-    return say("{}: one round of {} {}: {} and {} on either side, {}", lead_name(plan, lead),
-               format(Millimetre(2 * strand.radius)), over,
-               format(Millimetre(2 * (strand.radius - strand.wall))), format(Millimetre(strand.wall)),
-               raw(lead.across) > 0 ? say("measured") : say("with a usual wall; measure it"));
+    return say(
+        "{lead}: one round of {radius} {over}: {radius_2} and {wall} on either side, {across|measured|with a "
+        "usual wall; measure it}",
+        lead_name(plan, lead), format(Millimetre(2 * strand.radius)), over,
+        format(Millimetre(2 * (strand.radius - strand.wall))), format(Millimetre(strand.wall)),
+        raw(lead.across) > 0);
 }
 
 void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
@@ -48,9 +50,10 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
     const auto left = room_left(plan.openings[opening], h);
     why.heading(say("Through the opening"));
     const auto bore = plan.openings[opening].bore;
-    why.add(raw(bore) > 0 ? say("{} pack into {}; it is {} wide, {} full", packed_words(h), format(h.kept),
-                                format(bore), format_percent(h.fill))
-                          : say("{} pack into {}; its width is not given", packed_words(h), format(h.needed)),
+    why.add(raw(bore) > 0 ? say("{packed} pack into {kept}; it is {bore} wide, {fill} full", packed_words(h),
+                                format(h.kept), format(bore), format_percent(h.fill))
+                          : say("{packed} pack into {needed}; its width is not given", packed_words(h),
+                                format(h.needed)),
             h.fits ? Tone::good : Tone::danger);
     for (const auto& [over, words] : {std::pair(&plan.openings[opening].already, say("Through it already")),
                                       std::pair(&plan.openings[opening].later, say("Room is kept for"))}) {
@@ -59,26 +62,26 @@ void add_filling(Why& why, const Plan& plan, const Study& s, size_t opening) {
         if (!all.empty()) why.add(words + ": " + all);
     }
     if (raw(h.braid) > 0)
-        why.add(say("A braid lies over it there: {} more on either side.", format(h.braid)));
+        why.add(say("A braid lies over it there: {braid} more on either side.", format(h.braid)));
     for (const auto lead : h.leads)
         for (const auto& strand : s.harness.strands[lead])
             if (strand.jacket) why.add(jacket_words(plan.leads[lead], plan, strand));
     if (left && left->more_alike > 0)
-        why.add(say("Later: room for {} more of {}, or for one of {}", left->more_alike, format(left->alike),
-                    format(left->one)),
+        why.add(say("Later: room for {more_alike} more of {alike}, or for one of {one}", left->more_alike,
+                    format(left->alike), format(left->one)),
                 Tone::good);
     else if (left)
-        why.add(say("Later: room for one of {} and no more", format(left->one)));
+        why.add(say("Later: room for one of {one} and no more", format(left->one)));
     for (const auto item : h.to_open) {
         const auto& at = s.harness.wiring.items[item];
-        why.add(say("{}: its {} passes taken apart only, {}.", feed_name(plan, plan.leads[at.feed]),
-                    said(kind_word(at.kind)), format(at.values.opened)),
+        why.add(say("{lead}: its {kind_word} passes taken apart only, {opened}.",
+                    feed_name(plan, plan.leads[at.feed]), said(kind_word(at.kind)), format(at.values.opened)),
                 Tone::caution);
     }
     if (!h.ends_pass)
-        why.add(
-            say("The widest plug, {}, does not pass: thread first, then terminate.", format(h.largest_end)),
-            Tone::caution);
+        why.add(say("The widest plug, {largest_end}, does not pass: thread first, then terminate.",
+                    format(h.largest_end)),
+                Tone::caution);
 }
 
 }  // namespace
@@ -88,12 +91,13 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
     Why why;
     why.title = name_of(plan, way.id);
     add_findings(why, s, way.id);
-    why.add(say("{}, bundle {} thick", format(way.length), format(s.harness.bundle[i])));
+    why.add(say("{length}, bundle {bundle} thick", format(way.length), format(s.harness.bundle[i])));
     for (const auto f : s.harness.feeds_on_way[i]) why.add(feed_name(plan, plan.feeds()[f]));
     for (const auto& thing : way.on_it) {
         const auto* opening = by_id(plan.openings, thing.opening);
-        why.add(fmt::format("{}{}", opening ? opening_name(plan, *opening) : on_way_words(thing),
-                            thing.at ? say(", at {}", format(*thing.at)) : ""));
+        why.add(say("{obstacle}{placed|, at {at}|}",
+                    opening ? opening_name(plan, *opening) : on_way_words(thing), thing.at.has_value(),
+                    format(thing.at.value_or(Metre(0)))));
         if (opening) add_filling(why, plan, s, static_cast<size_t>(opening - plan.openings.data()));
     }
     why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
@@ -103,14 +107,15 @@ Why of_way(const Plan& plan, const Study& s, size_t i) {
 Why of_opening(const Plan& plan, const Study& s, size_t i) {
     const auto& opening = plan.openings[i];
     Why why;
-    why.title = opening.name.empty() ? say("The {}", opening_name(plan, opening)) : opening.name;
+    why.title = opening.name.empty() ? say("The {opening}", opening_name(plan, opening)) : opening.name;
     add_findings(why, s, opening.id);
     const auto* body = by_id(plan.bodies, opening.body);
-    why.add(opening_size(opening) + (body ? say(" in the wall of {}", body->name) : ""));
+    why.add(body ? say("{size} in the wall of {body}", opening_size(opening), body->name)
+                 : opening_size(opening));
     for (const auto& way : plan.ways)
         if (std::any_of(way.on_it.begin(), way.on_it.end(),
                         [&](const auto& thing) { return thing.opening == opening.id; }))
-            why.add(say("On the way {}", name_of(plan, way.id)));
+            why.add(say("On the way {part}", name_of(plan, way.id)));
     add_filling(why, plan, s, i);
     why.source = say("Smallest enclosing circle by search; outer diameters of the catalogue");
     return why;
@@ -122,11 +127,12 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
     add_findings(why, s, body.id);
     const auto* around = by_id(plan.bodies, body.in);
     why.add(body_line(plan, body));
-    if (around) why.add(say("Inside {}", around->name));
+    if (around) why.add(say("Inside {around}", around->name));
     for (const auto& p : plan.places)
-        if (p.body == body.id) why.add(say("In it: {}", p.name));
+        if (p.body == body.id) why.add(say("In it: {place}", p.name));
     for (const auto& o : plan.openings)
-        if (o.body == body.id) why.add(say("In its wall: ") + opening_size(o) + ", " + name_of(plan, o.id));
+        if (o.body == body.id)
+            why.add(say("In its wall: {size}, {opening}", opening_size(o), name_of(plan, o.id)));
     if (body.material == BodyMaterial::metal)
         why.add(say("Of metal: a current may return by it, and every hole in it needs a grommet."));
     if (body.sealed) why.add(say("Sealed: what passes its wall goes through a gland."));
@@ -143,9 +149,9 @@ Why of_body(const Plan& plan, const Study& s, const Body& body) {
 Why of_side(const Plan& plan, const Side& side) {
     Why why;
     why.title = side.name;
-    why.add(raw(side.across) > 0
-                ? say("{} across, {} high", format(side.across), format(side.across * side.tall))
-                : say("Its scale is not set: ways drawn on it have no length."));
+    why.add(raw(side.across) > 0 ? say("{across} across, {across_2} high", format(side.across),
+                                       format(side.across * side.tall))
+                                 : say("Its scale is not set: ways drawn on it have no length."));
     for (const auto& way : plan.ways)
         if (const auto length = way.drawn ? drawn_length(plan, way) : std::nullopt)
             why.add(fmt::format("{}: {}", name_of(plan, way.id), format(*length)));
@@ -160,7 +166,7 @@ Why of_zone(const Plan& plan, const Zone& zone) {
     for (const auto& way : plan.ways)
         for (const auto& thing : way.on_it)
             if (thing.zone == zone.id) {
-                why.add(say("{} meets it {} from {}", name_of(plan, way.id),
+                why.add(say("{part} meets it {at} from {part_2}", name_of(plan, way.id),
                             thing.at ? format(*thing.at) : "?", name_of(plan, way.from)));
                 any = true;
             }
@@ -172,10 +178,10 @@ Why of_passive(const Plan& plan, const Study& s, const Passive& p) {
     Why why;
     why.title = p.name;
     add_findings(why, s, p.id);
-    why.add(say("A {}: it draws nothing itself{}.", said_word(p.kind),
-                p.polar ? say(", and minds which way round it is") : ""));
-    if (raw(p.seat.cutout) > 0) why.add(say("Sits in an opening of {}.", format(p.seat.cutout)));
-    if (raw(p.ohm) > 0) why.add(say("A meter shows {} across it.", format(p.ohm)));
+    why.add(say("A {word}: it draws nothing itself{polar|, and minds which way round it is|}.",
+                said_word(p.kind), p.polar));
+    if (raw(p.seat.cutout) > 0) why.add(say("Sits in an opening of {cutout}.", format(p.seat.cutout)));
+    if (raw(p.ohm) > 0) why.add(say("A meter shows {ohm} across it.", format(p.ohm)));
     bool any = false;
     for (const auto* lead : cabled_leads(plan)) {
         if (lead->from != p.id && lead->to != p.id) continue;
@@ -204,17 +210,17 @@ Why of_cable(const Plan& plan, const Catalogue& catalogue, const Study& s, const
         why.heading(say("Carries"));
         const auto n = static_cast<int>(cable.cores.size());
         const auto each = bunched_ampacity(catalogue, *wire, plan.hottest_air, n);
-        why.add(say("A core of {} among {}, in {}: {}", size_words(*wire), n, format(plan.hottest_air),
-                    format(each)));
+        why.add(say("A core of {wire} among {count}, in {hottest}: {each}", size_words(*wire), n,
+                    format(plan.hottest_air), format(each)));
         for (size_t i = 0; i < cable.cores.size(); ++i)
             if (cable.cores[i].role == CoreRole::supply) {
                 const auto sharing = static_cast<double>(together_with(cable, i).size());
-                why.add(say("Its supply: {} × {} = {}; drawn {}", sharing, format(each),
+                why.add(say("Its supply: {cores} × {each} = {each_2}; drawn {amps}", sharing, format(each),
                             format(each * sharing), format(cable.amps)),
                         each * sharing < cable.amps ? Tone::danger : Tone::good);
                 break;
             }
-        why.source = say("{}; bunching IEC 60364-5-52", wire->source);
+        why.source = say("{source}; bunching IEC 60364-5-52", wire->source);
     }
     why.heading(say("Where it counts"));
     switch (cable.kind) {

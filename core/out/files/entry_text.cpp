@@ -60,9 +60,9 @@ std::string words_of(const std::vector<EntryFact>& facts) {
 tl::expected<json, std::string> value_said(const EntryFact& fact, std::string_view text) {
     if (fact.form == "boolean") {
         if (text.empty()) return true;
-        return tl::unexpected(say("nothing is expected behind “{}”", fact.word));
+        return tl::unexpected(say("nothing is expected behind “{word}”", fact.word));
     }
-    if (text.empty()) return tl::unexpected(say("a value is expected behind “{}”", fact.word));
+    if (text.empty()) return tl::unexpected(say("a value is expected behind “{word}”", fact.word));
     if (fact.form == "number") {
         const auto read =
             read_amount_of(unit_in(fact.key) == std::string::npos ? std::string() : fact.key, text);
@@ -74,7 +74,7 @@ tl::expected<json, std::string> value_said(const EntryFact& fact, std::string_vi
     if (fact.form == "text") return unquoted(text);
     auto list = parse_json(unquoted(text), fact.word);
     if (!list || !list->is_array())
-        return tl::unexpected(say("a list in quotes is expected: {} \"[1, 2]\"", fact.word));
+        return tl::unexpected(say("a list in quotes is expected: {word} \"[1, 2]\"", fact.word));
     return list;
 }
 
@@ -87,7 +87,7 @@ tl::expected<json, std::string> own_file(const fs::path& own, const std::string&
             {"format", "sangre-catalogue"}, {"version", 1}, {"kind", kind}, {"entries", json::array()}};
     auto read = read_json(file_of(own, kind));
     if (read && (!read->is_object() || !read->contains("entries") || !(*read)["entries"].is_array()))
-        return tl::unexpected(say("{}: no list of entries is in it", file_of(own, kind).string()));
+        return tl::unexpected(say("{file}: no list of entries is in it", file_of(own, kind).string()));
     return read;
 }
 
@@ -182,7 +182,7 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
                                                     std::string_view line) {
     const auto facts = entry_facts(data, kind);
     if (facts.empty())
-        return tl::unexpected(ParseError{0, line.size(), say("there is no kind of part “{}”", kind)});
+        return tl::unexpected(ParseError{0, line.size(), say("there is no kind of part “{kind}”", kind)});
     const auto clauses = line_clauses(line);
     if (!clauses) return tl::unexpected(clauses.error());
     if (clauses->empty())
@@ -197,10 +197,11 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
         const auto said = off ? c.text.substr(3) : c.text;
         const auto* fact = fact_said(facts, said);
         if (!fact || fact->key == "name" || (off && fact->form != "boolean"))
-            return tl::unexpected(wrong(
-                c, say("“{}” is not understood; of a {} can be said: {}", c.text, kind, words_of(facts))));
+            return tl::unexpected(
+                wrong(c, say("“{clause}” is not understood; of a {word} can be said: {list_of_words}", c.text,
+                             kind, words_of(facts))));
         if (entry.keys.contains(fact->key))
-            return tl::unexpected(wrong(c, say("“{}” is said twice", fact->word)));
+            return tl::unexpected(wrong(c, say("“{word}” is said twice", fact->word)));
         auto rest = said.substr(std::min(said.size(), fact->word.size()));
         while (rest.starts_with(' ')) rest.remove_prefix(1);
         auto value = value_said(*fact, rest);
@@ -221,10 +222,10 @@ tl::expected<CatalogueEntry, ParseError> read_entry(const fs::path& data, const 
     for (const auto& f : facts)
         if (f.required && !entry.keys.contains(f.key)) {
             if (f.form != "boolean")
-                return tl::unexpected(ParseError{
-                    0, line.size(),
-                    say("“{}” is missing{}", f.word,
-                        f.values.empty() ? std::string() : say(": one of {}", fmt::join(f.values, ", ")))});
+                return tl::unexpected(
+                    ParseError{0, line.size(),
+                               say("“{word}” is missing{any||: one of {values}}", f.word, f.values.empty(),
+                                   fmt::to_string(fmt::join(f.values, ", ")))});
             entry.keys[f.key] = false;
         }
     if (const auto checked = check_schema(entry.keys, schema_of(data, kind), name); !checked)
@@ -259,7 +260,7 @@ tl::expected<void, std::string> drop_entry(const fs::path& own, const std::strin
                        [&](const auto& e) { return e.is_object() && e.value("id", std::string()) == id; }),
         entries.end());
     if (entries.size() == size)
-        return tl::unexpected(say("{}: no “{}” is in it", file_of(own, kind).string(), id));
+        return tl::unexpected(say("{file}: no “{part}” is in it", file_of(own, kind).string(), id));
     return write_own(own, kind, *file);
 }
 

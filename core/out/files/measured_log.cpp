@@ -62,7 +62,8 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
                 columns[h->quantity] = c, factors[h->quantity] = h->factor;
         for (size_t q = 0; q < 3; ++q)
             if (!columns[q])
-                return tl::unexpected(say("line {}: no column is called {}", rows[0].line, quantities[q]));
+                return tl::unexpected(
+                    say("line {line}: no column is called {quantities}", rows[0].line, quantities[q]));
     } else
         columns = {0, 1, 2};
     std::vector<MeasuredSample> log;
@@ -72,14 +73,14 @@ tl::expected<std::vector<MeasuredSample>, std::string> measured_log_from_csv(con
             const auto& cells = rows[r].cells;
             const auto v = *columns[q] < cells.size() ? plain_number(cells[*columns[q]]) : std::nullopt;
             if (!v)
-                return tl::unexpected(say("line {}: “{}” is not a {}", rows[r].line,
+                return tl::unexpected(say("line {line}: “{cells}” is not a {quantities}", rows[r].line,
                                           *columns[q] < cells.size() ? cells[*columns[q]] : std::string(),
                                           quantities[q]));
             values[q] = *v * factors[q];
         }
         if (!log.empty() && values[0] <= raw(log.back().time))
             return tl::unexpected(
-                say("line {}: time does not rise after {} s", rows[r].line, raw(log.back().time)));
+                say("line {line}: time does not rise after {time} s", rows[r].line, raw(log.back().time)));
         log.push_back({Second(values[0]), Volt(values[1]), Ampere(values[2])});
     }
     return log;

@@ -123,7 +123,7 @@ struct Reader {
             // Which of the catalogue: a splice alone is known by its joint.
             for (size_t d = 0; d < lead.devices.size(); ++d)
                 if (lead.devices[d].type.empty() && lead.devices[d].kind != DeviceKind::splice)
-                    throw BadPlace{fmt::format("{}/items/{}", at, d), say("“{}” is missing", "type")};
+                    throw BadPlace{fmt::format("{}/items/{}", at, d), say("“{key}” is missing", "type")};
             const bool feeds_it = carries_supply((*found)[i]);
             if (feeds_it && !lead.cores.empty()) {
                 if (cores_of_role(lead, CoreRole::supply).empty())
@@ -147,7 +147,7 @@ struct Reader {
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();
             const auto read = by_word<T>(text);
-            if (!read) throw BadPlace{at, say("“{}” is none of {}", text, all_words<T>())};
+            if (!read) throw BadPlace{at, say("“{place}” is none of {words}", text, all_words<T>())};
             v = *read;
         } else if constexpr (Record<T, json>) {
             Reader r{j, at, {}};
@@ -172,7 +172,7 @@ struct Reader {
             else
                 value(*found, at, v);
         } catch (const json::exception&) {
-            throw BadPlace{at, say("{} is the wrong kind of value", found->dump().substr(0, 40))};
+            throw BadPlace{at, say("{dump} is the wrong kind of value", found->dump().substr(0, 40))};
         }
     }
     std::string rest() const {
@@ -191,10 +191,12 @@ tl::expected<Plan, std::string> plan_from(json& document, const std::string& nam
         return fail("/format", say("this is not a plan; “sangre-plan” is expected here"));
     const auto version = document.value("version", json());
     if (!version.is_number_integer() || version < 1)
-        return fail("/version", say("a whole number from 1 to {} is expected here", plan_version));
+        return fail("/version",
+                    say("a whole number from 1 to {plan_version} is expected here", plan_version));
     if (version > plan_version)
-        return fail("/version", say("{} is newer than this program reads (up to {}); nothing was changed",
-                                    version.dump(), plan_version));
+        return fail("/version",
+                    say("{dump} is newer than this program reads (up to {plan_version}); nothing was changed",
+                        version.dump(), plan_version));
     try {
         if (version == 1) upgrade_from_1(document);
         if (version <= 2) {
@@ -241,7 +243,7 @@ tl::expected<void, std::string> save_plan(const Plan& plan, const std::filesyste
     const auto text = plan_to_json(plan);
     // What could not be opened again must not take the place of what can.
     if (const auto again = plan_from_json(text, file.string()); !again)
-        return tl::unexpected(say("{}; nothing was written", again.error()));
+        return tl::unexpected(say("{error}; nothing was written", again.error()));
     return write_whole(text, file);
 }
 

@@ -16,7 +16,8 @@ namespace {
 void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
                    const std::unordered_set<Id>& bodies, const std::unordered_set<Id>& openings) {
     const auto in_body = [&](const Id& body, const std::string& at) {
-        if (!body.empty() && !bodies.contains(body)) throw BadPlace{at, say("there is no body “{}”", body)};
+        if (!body.empty() && !bodies.contains(body))
+            throw BadPlace{at, say("there is no body “{body}”", body)};
     };
     for (size_t i = 0; i < plan.bodies.size(); ++i) {
         const auto at = fmt::format("/bodies/{}/in", i);
@@ -24,10 +25,11 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         size_t steps = 0;
         for (const auto* b = &plan.bodies[i]; b && !b->in.empty(); b = by_id(plan.bodies, b->in))
             if (b->in == plan.bodies[i].id || ++steps > plan.bodies.size())
-                throw BadPlace{at, say("“{}” is inside itself", plan.bodies[i].id)};
+                throw BadPlace{at, say("“{id}” is inside itself", plan.bodies[i].id)};
     }
     const auto on_side = [&](const Id& side, const std::string& at) {
-        if (!side.empty() && !by_id(plan.sides, side)) throw BadPlace{at, say("there is no side “{}”", side)};
+        if (!side.empty() && !by_id(plan.sides, side))
+            throw BadPlace{at, say("there is no side “{side}”", side)};
     };
     for (size_t i = 0; i < plan.places.size(); ++i)
         on_side(plan.places[i].side, fmt::format("/places/{}/side", i));
@@ -39,11 +41,11 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
     for (size_t i = 0; i < plan.places.size(); ++i) {
         const auto at = fmt::format("/places/{}/under", i);
         if (const auto& under = plan.places[i].under; !under.empty() && !places.contains(under))
-            throw BadPlace{at, say("there is no place “{}”", under)};
+            throw BadPlace{at, say("there is no place “{under}”", under)};
         size_t steps = 0;
         for (const auto* p = &plan.places[i]; p && !p->under.empty(); p = by_id(plan.places, p->under))
             if (p->under == plan.places[i].id || ++steps > plan.places.size())
-                throw BadPlace{at, say("“{}” is under itself", plan.places[i].id)};
+                throw BadPlace{at, say("“{id}” is under itself", plan.places[i].id)};
     }
     for (size_t i = 0; i < plan.places.size(); ++i)
         in_body(plan.places[i].body, fmt::format("/places/{}/body", i));
@@ -53,15 +55,15 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         const auto& way = plan.ways[i];
         for (const auto& end : {way.from, way.to})
             if (!places.contains(end))
-                throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{}”", end)};
+                throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{under}”", end)};
         if (!bends_of(way)) throw BadPlace{fmt::format("/ways/{}/bends", i), bends_wanted()};
         for (size_t k = 0; k < way.on_it.size(); ++k) {
             const auto& thing = way.on_it[k];
             const auto at = fmt::format("/ways/{}/on_it/{}", i, k);
             if (thing.kind == OnWayKind::opening && !openings.contains(thing.opening))
-                throw BadPlace{at + "/opening", say("there is no opening “{}”", thing.opening)};
+                throw BadPlace{at + "/opening", say("there is no opening “{opening}”", thing.opening)};
             if (!thing.zone.empty() && !by_id(plan.zones, thing.zone))
-                throw BadPlace{at + "/zone", say("there is no zone “{}”", thing.zone)};
+                throw BadPlace{at + "/zone", say("there is no zone “{zone}”", thing.zone)};
             if (thing.kind != OnWayKind::opening && !thing.opening.empty())
                 throw BadPlace{at + "/opening", say("only what is an opening goes through one")};
         }
@@ -78,7 +80,7 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
     const auto unique_at = [&](const auto& list, const auto& at, std::unordered_set<Id>* also = nullptr) {
         for (size_t i = 0; i < list.size(); ++i) {
             if (!ids.insert(list[i].id).second)
-                throw BadPlace{at(i) + "/id", say("“{}” is used twice", list[i].id)};
+                throw BadPlace{at(i) + "/id", say("“{id}” is used twice", list[i].id)};
             if (also) also->insert(list[i].id);
         }
     };
@@ -100,8 +102,8 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
     for (size_t i = 0; i < plan.loads.size(); ++i)
         if (plan.loads[i].v_min > plan.loads[i].v_max)
             throw BadPlace{fmt::format("/loads/{}/max_V", i),
-                           say("{} is below the minimum voltage, {}", format(plan.loads[i].v_max),
-                               format(plan.loads[i].v_min))};
+                           say("{highest} is below the minimum voltage, {lowest}",
+                               format(plan.loads[i].v_max), format(plan.loads[i].v_min))};
     for (size_t i = 0; i < plan.own_readings.size(); ++i)
         if (plan.own_readings[i].low > plan.own_readings[i].high)
             throw BadPlace{fmt::format("/own_readings/{}/low", i), say("it is above the high limit")};
@@ -110,32 +112,32 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
     for (size_t i = 0; i < feeds.size(); ++i) {
         const auto& f = feeds[i];
         const auto at = [&](const char* key) { return lead_at(i) + "/" + key; };
-        if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{}”", f.from)};
-        if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{}”", f.to)};
-        if (f.from == f.to) throw BadPlace{at("to"), say("“{}” feeds itself", f.to)};
+        if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{from}”", f.from)};
+        if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{from}”", f.to)};
+        if (f.from == f.to) throw BadPlace{at("to"), say("“{to}” feeds itself", f.to)};
         if (f.ret == Return::shared && !by_id(feeds, f.shared_with))
-            throw BadPlace{at("shared_with"), say("there is no feed “{}”", f.shared_with)};
+            throw BadPlace{at("shared_with"), say("there is no feed “{shared_with}”", f.shared_with)};
         if (f.ret == Return::shared && f.shared_with == f.id)
-            throw BadPlace{at("shared_with"), say("“{}” shares its return with itself", f.id)};
+            throw BadPlace{at("shared_with"), say("“{id}” shares its return with itself", f.id)};
     }
     for (size_t i = feeds.size(); i < plan.leads.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.leads[i].from}, {"to", plan.leads[i].to}})
             if (!part(end) && !passives.contains(end))
-                throw BadPlace{lead_at(i) + "/" + key, say("there is no part “{}”", end)};
+                throw BadPlace{lead_at(i) + "/" + key, say("there is no part “{from}”", end)};
     check_machine(plan, places, bodies, openings);
     for (size_t i = 0; i < plan.leads.size(); ++i)
         for (size_t k = 0; k < plan.leads[i].by.size(); ++k)
             if (!by_id(plan.ways, plan.leads[i].by[k]))
                 throw BadPlace{lead_at(i) + fmt::format("/by/{}", k),
-                               say("there is no way “{}”", plan.leads[i].by[k])};
+                               say("there is no way “{by}”", plan.leads[i].by[k])};
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
-            throw BadPlace{"/terminals/" + id, say("there is no part “{}”", id)};
+            throw BadPlace{"/terminals/" + id, say("there is no part “{from}”", id)};
         for (size_t i = 0; i < terminals.size(); ++i)
             for (size_t k = 0; k < i; ++k)
                 if (terminals[i].name == terminals[k].name)
                     throw BadPlace{fmt::format("/terminals/{}/{}/name", id, i),
-                                   say("“{}” is used twice", terminals[i].name)};
+                                   say("“{id}” is used twice", terminals[i].name)};
     }
     for (size_t i = 0; i < plan.leads.size(); ++i)
         for (size_t d = 0; d < plan.leads[i].devices.size(); ++d) {
@@ -145,10 +147,10 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
                                           {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
                     throw BadPlace{lead_at(i) + fmt::format("/items/{}/{}", d, key),
-                                   say("there is no part “{}”", id)};
+                                   say("there is no part “{from}”", id)};
             if (!device.panel.empty() && !bodies.contains(device.panel))
                 throw BadPlace{lead_at(i) + fmt::format("/items/{}/panel", d),
-                               say("there is no body “{}”", device.panel)};
+                               say("there is no body “{body}”", device.panel)};
         }
 }
 

@@ -121,7 +121,8 @@ tl::expected<std::string, std::string> plan_schema() {
     try {
         add_limits(schema, limits, "");
     } catch (const NoField& none) {
-        return tl::unexpected(say("{}: {}: no field of a plan is called so", file.string(), none.path));
+        return tl::unexpected(
+            say("{file}: {path}: no field of a plan is called so", file.string(), none.path));
     }
     return schema.dump(1, ' ') + "\n";
 }

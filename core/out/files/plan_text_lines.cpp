@@ -49,8 +49,8 @@ std::string_view without_bullet(std::string_view line) {
 std::string no_such_line(std::string_view word) {
     const auto far = [&](const std::string& w) { return letters_apart(lower(word), w); };
     const auto nearest = *std::ranges::min_element(line_words(), {}, far);
-    if (far(nearest) <= 2) return say("“{}” begins no line; is “{}” meant?", word, nearest);
-    return say("“{}” begins no line; lines begin with {}", word,
+    if (far(nearest) <= 2) return say("“{word}” begins no line; is “{nearest}” meant?", word, nearest);
+    return say("“{word}” begins no line; lines begin with {status}", word,
                fmt::to_string(fmt::join(line_words(), ", ")));
 }
 
@@ -74,7 +74,14 @@ std::string_view word_left_out(std::string_view line, const Catalogue& catalogue
     Source source;
     const Plan none;
     const LineContext nameless(none, catalogue);
-    return read_thing(nameless, source, head) ? std::string_view("source") : std::string_view();
+    if (read_thing(nameless, source, head)) return "source";
+    // One word too many for a load that says its volts and what it draws: what is wrong with it is worth
+    // saying.
+    const auto read = parse_load(head);
+    const auto says = [&](LoadChip::Kind kind) {
+        return std::ranges::any_of(read.chips, [&](const auto& chip) { return chip.kind == kind; });
+    };
+    return says(LoadChip::Kind::voltage) && says(LoadChip::Kind::current) ? "load" : std::string_view();
 }
 
 bool begins_a_line(std::string_view word) {

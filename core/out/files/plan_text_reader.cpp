@@ -119,7 +119,7 @@ class TextReader {
     template <class Thing>
     Thing stub(const LineContext& context, const TextLine& l, const Thing& empty) {
         auto clauses = line_clauses(l.said);
-        if (clauses->empty()) fail(l, l.begin, l.end, say("what the {} is called is expected", l.word));
+        if (clauses->empty()) fail(l, l.begin, l.end, say("what the {word} is called is expected", l.word));
         const auto& head = clauses->front();
         auto read = read_thing(context, empty, std::string(head.begin, ' ') + std::string(head.text));
         if (!read) fail(l, read.error());
@@ -250,14 +250,14 @@ class TextReader {
                 .push_back(whole(l, Terminal{}));
         else if (l.word == "terminals") {
             const auto part = context_->names.meant(ThingSort::part, first_of(l).text);
-            if (!part) fail(l, l.said_at, l.end, say("there is no part “{}”", first_of(l).text));
+            if (!part) fail(l, l.said_at, l.end, say("there is no part “{from}”", first_of(l).text));
             terminals_ = &plan_.terminals[*part];
         } else
             record(l);
     }
     template <class Thing>
     Thing& under(const TextLine& l, Thing* owner, const char* what) {
-        if (!owner) fail(l, l.begin, l.end, say("“{}” belongs beneath {}", l.word, what));
+        if (!owner) fail(l, l.begin, l.end, say("“{word}” belongs beneath {heading}", l.word, what));
         return *owner;
     }
     /// Those of the part that was asked for; null where that is none.
@@ -275,7 +275,7 @@ class TextReader {
     }
     Clause first_of(const TextLine& l) {
         const auto clauses = line_clauses(l.said);
-        if (clauses->empty()) fail(l, l.begin, l.end, say("something is expected behind “{}”", l.word));
+        if (clauses->empty()) fail(l, l.begin, l.end, say("something is expected behind “{word}”", l.word));
         return clauses->front();
     }
     void record(const TextLine& l) {
@@ -317,14 +317,15 @@ class TextReader {
         else if (l.word == "arrives") {
             const auto day = checked_date(value);
             if (!day)
-                fail(l, l.said_at, l.end, say("“{}” is no day: one such as 2026-12-05 is expected", value));
+                fail(l, l.said_at, l.end,
+                     say("“{value}” is no day: one such as 2026-12-05 is expected", value));
             plan_.arrives[key] = *day;
         } else if (l.word == "rather")
             plan_.rather.push_back(key);
         else if (const auto state = by_word<OrderState>(value))
             plan_.orders[key] = *state;
         else
-            fail(l, l.said_at, l.end, say("“{}” is none of {}", value, all_words<OrderState>()));
+            fail(l, l.said_at, l.end, say("“{place}” is none of {words}", value, all_words<OrderState>()));
     }
 
     const Catalogue& catalogue_;

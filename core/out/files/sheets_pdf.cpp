@@ -124,7 +124,7 @@ tl::expected<std::string, std::string> sheets_to_pdf(const std::vector<DiagramSh
     cairo_destroy(c);
     cairo_surface_destroy(surface);
     if (status != CAIRO_STATUS_SUCCESS || drawn != CAIRO_STATUS_SUCCESS)
-        return tl::unexpected(say("the sheets cannot be drawn: {}",
+        return tl::unexpected(say("the sheets cannot be drawn: {status}",
                                   cairo_status_to_string(drawn != CAIRO_STATUS_SUCCESS ? drawn : status)));
     return pdf;
 }

@@ -74,8 +74,8 @@ Trial search(const Source& pack, const Chemistry& chemistry, const std::vector<d
 tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const Chemistry& chemistry,
                                                     const std::vector<MeasuredSample>& log) {
     if (log.size() < fewest_samples)
-        return tl::unexpected(
-            say("{} samples are too few: at least {} are needed", log.size(), fewest_samples));
+        return tl::unexpected(say("{count} samples are too few: at least {fewest_samples} are needed",
+                                  log.size(), fewest_samples));
     const double printed = raw(battery.cell_capacity) * battery.parallel;
     std::vector<double> drawn{0};
     for (size_t i = 1; i < log.size(); ++i)
@@ -83,15 +83,16 @@ tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const
                                            raw(log[i].time - log[i - 1].time) / 3600);
     if (drawn.back() < least_drawn * printed)
         return tl::unexpected(
-            say("only {} were drawn: at least {} are needed, and current out of the pack counts positive",
+            say("only {last} were drawn: at least {least_drawn} are needed, and current out of the pack "
+                "counts positive",
                 format(AmpereHour(drawn.back())), format(AmpereHour(least_drawn * printed))));
     const double highest = raw(std::max_element(log.begin(), log.end(), [](const auto& a, const auto& b) {
                                    return a.volts < b.volts;
                                })->volts);
     if (highest > 1.1 * raw(pack_charge_voltage(battery, chemistry)) ||
-        highest < 0.5 * raw(pack_cutoff_voltage(battery, chemistry)))
-        return tl::unexpected(say("{} is no voltage of {} cells of {} in series", format(Volt(highest)),
-                                  battery.series, chemistry.name));
+        highest < 0.9 * raw(pack_cutoff_voltage(battery, chemistry)))
+        return tl::unexpected(say("{highest} is no voltage of {series} cells of {chemistry} in series",
+                                  format(Volt(highest)), battery.series, chemistry.name));
     Source fresh = battery;
     fresh.health = fresh.resistance_factor = fresh.weakest_cell = 1;
     const auto best = search(fresh, chemistry, drawn, log, printed);
@@ -105,15 +106,15 @@ tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const
     const double fresh_ohm = raw(pack_resistance(fresh, chemistry, 0.6, Celsius(20)));
     fit.resistance_factor = best.ohm > 0 ? best.ohm / fresh_ohm : 1;
     fit.why.title = say("The pack as measured");
-    fit.why.add(say("{} samples, {} drawn, from {} charge.", log.size(), format(fit.drawn),
-                    format_percent(fit.start_charge)));
-    fit.why.add(say("Capacity {}: {} of the printed {}.", format(fit.capacity), format_percent(fit.health),
-                    format(AmpereHour(printed))),
+    fit.why.add(say("{count} samples, {drawn} drawn, from {start_charge} charge.", log.size(),
+                    format(fit.drawn), format_percent(fit.start_charge)));
+    fit.why.add(say("Capacity {capacity}: {health} of the printed {printed}.", format(fit.capacity),
+                    format_percent(fit.health), format(AmpereHour(printed))),
                 fit.health < 0.8 ? Tone::caution : Tone::good);
-    fit.why.add(say("Resistance {}: {} × a new pack's {}.", format(fit.resistance),
-                    format_number(fit.resistance_factor, 2), format(Ohm(fresh_ohm))),
+    fit.why.add(say("Resistance {resistance}: {resistance_factor} × a new pack's {fresh_ohm}.",
+                    format(fit.resistance), format_number(fit.resistance_factor, 2), format(Ohm(fresh_ohm))),
                 fit.resistance_factor > 1.5 ? Tone::caution : Tone::good);
-    fit.why.add(say("The fit leaves {}.", format(fit.error)));
+    fit.why.add(say("The fit leaves {error}.", format(fit.error)));
     fit.why.source =
         say("Least squares of rest voltage − I·R over capacity, start and R; rest curve of the chemistry.");
     return fit;

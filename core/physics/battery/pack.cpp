@@ -77,8 +77,8 @@ Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
 }
 
 std::string pack_summary(const Source& battery, const Chemistry& chemistry) {
-    return say("{} · {} in series{} · {}", chemistry.name, battery.series,
-               battery.parallel > 1 ? say(", {} in parallel", battery.parallel) : "",
+    return say("{chemistry} · {series} in series{several|, {parallel} in parallel|} · {cell_capacity}",
+               chemistry.name, battery.series, battery.parallel > 1, battery.parallel,
                format(battery.cell_capacity * battery.parallel));
 }
 

@@ -24,19 +24,21 @@ FilterCheck check_filter(const FilterNeed& need) {
     c.drop = Volt(raw(need.current) * raw(need.resistance));
     c.saturates = raw(need.saturation) > 0 && need.peak > need.saturation;
     c.why.title = say("Filter");
-    c.why.add(say("f0 = 1 ÷ 2π√(LC) = {}; works above it.", format(c.resonance)));
-    c.why.add(say("At {}: {} dB{}.", format(need.noise), format_number(c.attenuation),
-                  c.attenuation < 0 ? say(", which makes it worse") : ""),
+    c.why.add(say("f0 = 1 ÷ 2π√(LC) = {resonance}; works above it.", format(c.resonance)));
+    c.why.add(say("At {noise}: {attenuation} dB{attenuation_2|, which makes it worse|}.", format(need.noise),
+                  format_number(c.attenuation), c.attenuation < 0),
               c.attenuation < 20 ? Tone::caution : Tone::good);
-    c.why.add(c.quality > 1 ? say("Q {}: it rings; {} with a capacitor of four times C across the output "
-                                  "calms it.",
-                                  format_number(c.quality, 2), format(c.damping))
-                            : say("Q {}: damped by its own resistance.", format_number(c.quality, 2)),
+    c.why.add(c.quality > 1
+                  ? say("Q {quality}: it rings; {damping} with a capacitor of four times C across the output "
+                        "calms it.",
+                        format_number(c.quality, 2), format(c.damping))
+                  : say("Q {quality}: damped by its own resistance.", format_number(c.quality, 2)),
               c.quality > 1 ? Tone::caution : Tone::good);
-    c.why.add(say("Drops {} at {}.", format(c.drop), format(need.current)));
+    c.why.add(say("Drops {drop} at {current}.", format(c.drop), format(need.current)));
     if (raw(need.saturation) > 0)
-        c.why.add(say("Peak {} against saturation {}.", format(need.peak), format(need.saturation)),
-                  c.saturates ? Tone::danger : Tone::good);
+        c.why.add(
+            say("Peak {peak} against saturation {saturation}.", format(need.peak), format(need.saturation)),
+            c.saturates ? Tone::danger : Tone::good);
     c.why.source = say("Second-order low pass with the losses of coil and capacitor.");
     return c;
 }

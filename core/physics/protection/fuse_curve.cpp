@@ -68,9 +68,10 @@ std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius ai
     const double warmer = raw(air) - 23;
     const auto carried = fmt::format("{} × {}", format(rating), format_percent(family.continuous_share));
     if (warmer <= 0) return fmt::format("{} = {}", carried, limit);
-    if (1 - family.derate_per_kelvin * warmer < 0.05) return say("{} × 5 %, too warm = {}", carried, limit);
-    return say("{} × (1 − {} × {}) = {} at {}", carried, format_number(family.derate_per_kelvin),
-               format_number(warmer), limit, format(air));
+    if (1 - family.derate_per_kelvin * warmer < 0.05)
+        return say("{carried} × 5 %, too warm = {limit}", carried, limit);
+    return say("{carried} × (1 − {derate_per_kelvin} × {warmer}) = {limit} at {air}", carried,
+               format_number(family.derate_per_kelvin), format_number(warmer), limit, format(air));
 }
 
 bool rides(const FuseFamily& family, Ampere rating, Ampere current, Second time, Celsius air) {

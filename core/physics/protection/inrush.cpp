@@ -25,9 +25,12 @@ Inrush inrush(Volt volts, Farad capacitance, Ohm loop) {
     i.wants_precharge =
         raw(i.energy) > most_energy || (raw(volts) >= from_volts && raw(capacitance) >= from_farad);
     i.why.title = say("Plug-in spark");
-    i.why.add(say("{} through {}: {} at the first instant.", format(volts), format(r), format(i.peak)));
-    i.why.add(say("½ × {} × ({})² = {} J in the capacitors, and as much in the spark and the wires.",
-                  format(capacitance), format(volts), format_number(raw(i.energy))));
+    i.why.add(
+        say("{volts} through {ohm}: {peak} at the first instant.", format(volts), format(r), format(i.peak)));
+    i.why.add(
+        say("½ × {capacitance} × ({volts})² = {energy} J in the capacitors, and as much in the spark and the "
+            "wires.",
+            format(capacitance), format(volts), format_number(raw(i.energy))));
     i.why.add(i.wants_precharge
                   ? say("Above 0.5 J, or from 25 V with 1000 µF up: pre-charge through a resistor or use an "
                         "anti-spark plug.")
@@ -51,12 +54,12 @@ Precharge precharge(Volt volts, Farad capacitance, Second within) {
     p.pulse = Joule(0.5 * raw(capacitance) * raw(volts) * raw(volts));
     p.first_instant = Watt(raw(volts) * raw(volts) / ohm);
     p.why.title = say("Pre-charge");
-    p.why.add(say("Largest of E12 with 5·R·C ≤ {}: {}.", format(within), format(p.resistor)));
-    p.why.add(say("{} ÷ {} = {} at the first instant, {}.", format(volts), format(p.resistor), format(p.peak),
-                  format(p.first_instant)));
-    p.why.add(say("5 × {} × {} = wait {}; then close the main switch.", format(p.resistor),
-                  format(capacitance), format(p.wait)));
-    p.why.add(say("The resistor takes {} J in one pulse: choose a wire-wound one rated for it.",
+    p.why.add(say("Largest of E12 with 5·R·C ≤ {within}: {resistor}.", format(within), format(p.resistor)));
+    p.why.add(say("{volts} ÷ {resistor} = {peak} at the first instant, {first_instant}.", format(volts),
+                  format(p.resistor), format(p.peak), format(p.first_instant)));
+    p.why.add(say("5 × {resistor} × {capacitance} = wait {wait}; then close the main switch.",
+                  format(p.resistor), format(capacitance), format(p.wait)));
+    p.why.add(say("The resistor takes {pulse} J in one pulse: choose a wire-wound one rated for it.",
                   format_number(raw(p.pulse))));
     p.why.source = say("RC charging; ½CV².");
     return p;

@@ -250,13 +250,13 @@ std::string short_words(Short what, const Source& b, const Day& day) {
     const auto size = format(b.cell_capacity * b.parallel);
     switch (what) {
         case Short::energy:
-            return say("{} would not last the day in {}.", size, format(day.air));
+            return say("{size} would not last the day in {air}.", size, format(day.air));
         case Short::continuous:
-            return say("{} is not rated for the current that flows continuously.", size);
+            return say("{size} is not rated for the current that flows continuously.", size);
         case Short::peak:
-            return say("{} is not rated for the peak.", size);
+            return say("{size} is not rated for the peak.", size);
         case Short::sags:
-            return say("{} would sag below its cut-off at its peak, at {} charge.", size,
+            return say("{size} would sag below its cut-off at its peak, at {charge} charge.", size,
                        format_percent(usual_charge));
         case Short::nothing:
             break;
@@ -280,27 +280,30 @@ Why why_chosen(const Plan& plan, const Candidate& best, const TooSmall* smaller,
     const auto& c = *best.chemistry;
     const auto& fit = *best.fit;
     why.title = say("Battery");
-    why.add(say("{} packs compared that the catalogue's cells make in forms that are sold.", tried));
-    why.add(say("{}, {}: {} of the energy needs no converter; {} {} to be made.",
-                pack_summary(best.battery, c), form_words(*best.cell), format_percent(fit.direct),
-                fit.modules, fit.modules == 1 ? say("rail") : say("rails")),
-            Tone::good);
+    why.add(say("{tried} packs compared that the catalogue's cells make in forms that are sold.", tried));
+    why.add(
+        say("{pack_summary}, {form_words}: {direct} of the energy needs no converter; {modules} "
+            "{modules|rail|rails} to be made.",
+            pack_summary(best.battery, c), form_words(*best.cell), format_percent(fit.direct), fit.modules),
+        Tone::good);
     const double volts = raw(c.nominal) * best.battery.series;
-    why.add(say("The day takes {} out of it; ÷ {} usable ÷ {} = {}.", format(WattHour(fit.energy)),
-                format_percent(c.usable), format(Volt(volts)),
+    why.add(say("The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {energy_2}.",
+                format(WattHour(fit.energy)), format_percent(c.usable), format(Volt(volts)),
                 format(AmpereHour(fit.energy / c.usable / volts))));
-    why.add(say("It is rated for {} continuously and {} for {}; {} and {} are drawn.",
-                format(pack_max_current(best.battery, c)), format(pack_burst_current(best.battery, c)),
-                format(burst_time), format(Ampere(fit.continuous / volts)),
-                format(Ampere(fit.peak / volts))));
-    why.add(say("Chosen for {}, the usual air between {} and {}{}; peaks are met at {} charge.",
-                format(day.air), format_number(raw(plan.coldest_air)), format(plan.hottest_air),
-                plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air
-                    ? say(", which is assumed (plan menu: Ambient temperature)")
-                    : "",
-                format_percent(usual_charge)));
+    why.add(
+        say("It is rated for {pack_max_current} continuously and {pack_burst_current} for {burst_time}; "
+            "{continuous} and {peak} are drawn.",
+            format(pack_max_current(best.battery, c)), format(pack_burst_current(best.battery, c)),
+            format(burst_time), format(Ampere(fit.continuous / volts)), format(Ampere(fit.peak / volts))));
+    why.add(
+        say("Chosen for {air}, the usual air between {coldest} and {hottest}{coldest_2|, which is assumed "
+            "(plan menu: Ambient temperature)|}; peaks are met at {charge} charge.",
+            format(day.air), format_number(raw(plan.coldest_air)), format(plan.hottest_air),
+            plan.coldest_air == usual_coldest_air && plan.hottest_air == usual_hottest_air,
+            format_percent(usual_charge)));
     if (plan.flies) why.add(say("It flies: the lightest pack that lasts the flight."));
-    if (raw(least) > 0) why.add(say("At least {}, so that what was found too small is not.", format(least)));
+    if (raw(least) > 0)
+        why.add(say("At least {least}, so that what was found too small is not.", format(least)));
     if (smaller) why.add(short_words(smaller->what, smaller->battery, day));
     why.caution = c.caution;
     why.source = best.cell->source + "; " + c.source;
@@ -365,8 +368,9 @@ tl::expected<BatteryChoice, std::string> choose_battery(const Plan& plan, const 
             std::string(say("no battery below 60 V lets every rail be made from the catalogue's modules")));
     if (candidates.empty())
         return tl::unexpected(
-            say("the day needs {} and a peak of {}, more than the largest pack of the catalogue's cells "
-                "gives (up to {}); use two packs, or charge in between",
+            say("the day needs {energy} and a peak of {strongest}, more than the largest pack of the "
+                "catalogue's cells "
+                "gives (up to {most}); use two packs, or charge in between",
                 format(WattHour(day.energy)), format(Watt(day.strongest)), format(WattHour(most_wh))));
     double lightest = 1e18;
     for (const auto& c : candidates) lightest = std::min(lightest, c.mass);

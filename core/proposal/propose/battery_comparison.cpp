@@ -198,19 +198,21 @@ void judge(BatteryCandidate& c, const Plan& plan, const Catalogue& catalogue, co
         return;
     }
     if (volts < bench.cutoff) {
-        c.why_not = volts > 0 ? say("sags to {} in the one-second peak, below its cut-off of {}",
-                                    format(c.at_worst), format(Volt(bench.cutoff)))
-                              : say("cannot give {} at {} charge in {}", format(c.strongest),
-                                    format_percent(usual_charge), format(usual_air(plan)));
+        c.why_not = volts > 0
+                        ? say("sags to {at_worst} in the one-second peak, below its cut-off of {cutoff}",
+                              format(c.at_worst), format(Volt(bench.cutoff)))
+                        : say("cannot give {strongest} at {charge} charge in {ambient}", format(c.strongest),
+                              format_percent(usual_charge), format(usual_air(plan)));
         return;
     }
     if (c.share_of_limit > 1) {
-        c.why_not = say("{} in the one-second peak; its cells are rated for {}", format(c.peak),
+        c.why_not = say("{peak} in the one-second peak; its cells are rated for {rating}", format(c.peak),
                         format(Ampere(stands)));
         return;
     }
     if (const double flat = first_time_flat(plan, drains, bench, c); flat >= 0) {
-        c.why_not = say("empty after {} of the day, in {}", format(Second(flat)), format(usual_air(plan)));
+        c.why_not =
+            say("empty after {flat} of the day, in {ambient}", format(Second(flat)), format(usual_air(plan)));
         return;
     }
     c.run_time = Second(run_time(plan, drains, bench));
@@ -233,8 +235,9 @@ void keep_reserve(BatteryCandidate& c, const Chemistry& chemistry, const Plan& p
     const double kept = 1 - chemistry.usable;
     if (!c.serves || c.charge_left >= kept) return;
     c.serves = false;
-    c.why_not = say("ends the day at {}; {} needs {} in reserve, in {}", format_percent(c.charge_left),
-                    chemistry.short_name, format_percent(kept), format(usual_air(plan)));
+    c.why_not = say("ends the day at {charge_left}; {short_name} needs {kept} in reserve, in {ambient}",
+                    format_percent(c.charge_left), chemistry.short_name, format_percent(kept),
+                    format(usual_air(plan)));
 }
 
 BatteryCandidate candidate(const Catalogue& catalogue, const CellType& cell, int blocks, int strings) {
@@ -295,7 +298,7 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         }
         if (!c.serves && drains.impossible.empty() && c.battery.parallel == sold.most_strings &&
             sold.most_strings > 1)
-            c.why_not = say("even {} in parallel: {}", sold.most_strings, c.why_not);
+            c.why_not = say("even {most_strings} in parallel: {why_not}", sold.most_strings, c.why_not);
         all.candidates.push_back(std::move(c));
     }
     find_front(all.candidates, catalogue);
@@ -304,16 +307,17 @@ BatteryComparison compare_batteries(const Plan& plan, const Catalogue& catalogue
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.serves; });
     const auto front =
         std::count_if(all.candidates.begin(), all.candidates.end(), [](const auto& c) { return c.front; });
+    all.why.add(say("{tried} packs tried; {serving} of {count} kinds and voltages meet the mission, {front} "
+                    "of them worth comparing.",
+                    all.tried, serving, all.candidates.size(), front),
+                front > 0 ? Tone::good : Tone::danger);
+    all.why.add(say(
+        "Each with the fewest parallel strings that last the day at {ambient} and carry the one-second peak.",
+        format(usual_air(plan))));
     all.why.add(
-        say("{} packs tried; {} of {} kinds and voltages meet the mission, {} of them worth comparing.",
-            all.tried, serving, all.candidates.size(), front),
-        front > 0 ? Tone::good : Tone::danger);
-    all.why.add(
-        say("Each with the fewest parallel strings that last the day at {} and carry the one-second peak.",
-            format(usual_air(plan))));
-    all.why.add(
-        say("Best in mass, cost, run time and rails to be made; up to {} is no difference, and more than "
-            "{} days of work on one charge count no more.",
+        say("Best in mass, cost, run time and rails to be made; up to {no_matter} is no difference, and more "
+            "than "
+            "{enough_days} days of work on one charge count no more.",
             format_percent(no_matter), enough_days));
     all.why.source =
         say("Cells of the catalogue (typical); constant power, modules' losses and 3 % for wires.");

@@ -65,9 +65,9 @@ void thin_out(std::vector<BatteryCandidate>& list, const Catalogue& catalogue) {
             }
         if (!goes) return;
         goes->front = false;
-        goes->why_not = say("close to ") +
-                        pack_short(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)) +
-                        say(", which stands for both");
+        goes->why_not =
+            say("close to {pack}, which stands for both",
+                pack_short(stands->battery, *find(catalogue.chemistries, stands->battery.chemistry)));
         std::erase(front, goes);
     }
 }
@@ -84,9 +84,10 @@ void find_front(std::vector<BatteryCandidate>& list, const Catalogue& catalogue)
         if (by == list.end()) continue;
         c.front = false;
         const auto summary = pack_short(by->battery, *find(catalogue.chemistries, by->battery.chemistry));
-        c.why_not = beats(*by, c)
-                        ? say("{} is about as good or better in mass, cost, run time and rails", summary)
-                        : say("hardly differs from {}", summary);
+        c.why_not =
+            beats(*by, c)
+                ? say("{summary} is about as good or better in mass, cost, run time and rails", summary)
+                : say("hardly differs from {summary}", summary);
     }
     thin_out(list, catalogue);
     std::stable_sort(list.begin(), list.end(), [](const auto& a, const auto& b) {

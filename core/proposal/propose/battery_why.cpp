@@ -18,34 +18,36 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
     why.title = pack_summary(c.battery, *chemistry);
     why.source = cell->source + "; " + chemistry->source;
     why.caution = chemistry->caution;
-    why.add(say("{} in series × {} in parallel of: {}.", c.blocks, c.battery.parallel, cell->name));
+    why.add(say("{blocks} in series × {parallel} in parallel of: {cell}.", c.blocks, c.battery.parallel,
+                cell->name));
     if (!c.why_not.empty())
-        why.add(say("Ruled out: ") + c.why_not + ".", c.serves ? Tone::caution : Tone::danger);
+        why.add(say("Ruled out: {reason}.", c.why_not), c.serves ? Tone::caution : Tone::danger);
     if (raw(c.strongest) > 0) {
         why.heading(say("The one-second peak"));
-        why.add(say("At {} charge, in {}: {} ÷ {} = {}", format_percent(usual_charge),
-                    format(usual_air(plan)), format(c.strongest), format(c.at_worst), format(c.peak)),
+        why.add(say("At {charge} charge, in {ambient}: {strongest} ÷ {at_worst} = {peak}",
+                    format_percent(usual_charge), format(usual_air(plan)), format(c.strongest),
+                    format(c.at_worst), format(c.peak)),
                 c.serves ? Tone::good : Tone::plain);
-        why.add(
-            say("Its cells are rated for {} × {} = {}: {} of that", c.battery.parallel, format(cell->burst),
-                format(cell->burst * c.battery.parallel), format_percent(c.share_of_limit)),
-            c.share_of_limit > 1 ? Tone::danger : Tone::good);
-        why.add(say("Cut-off {}", format(pack_cutoff_voltage(c.battery, *chemistry))));
+        why.add(say("Its cells are rated for {parallel} × {burst} = {burst_2}: {share_of_limit} of that",
+                    c.battery.parallel, format(cell->burst), format(cell->burst * c.battery.parallel),
+                    format_percent(c.share_of_limit)),
+                c.share_of_limit > 1 ? Tone::danger : Tone::good);
+        why.add(say("Cut-off {cutoff}", format(pack_cutoff_voltage(c.battery, *chemistry))));
     }
     if (!c.serves) return why;
     why.heading(say("The day"));
-    why.add(say("Lowest charge {}; from full, working without a pause, {}.", format_percent(c.charge_left),
-                format(c.run_time)),
+    why.add(say("Lowest charge {charge_left}; from full, working without a pause, {run_time}.",
+                format_percent(c.charge_left), format(c.run_time)),
             Tone::good);
-    why.add(say("Left standing: {}.", days_words(c.standby_days)));
+    why.add(say("Left standing: {days}.", days_words(c.standby_days)));
     why.heading(say("What it takes"));
-    why.add(fmt::format("{} × {}{} = {}", count, format(cell->mass),
-                        cell->series == 1 ? say(" × 1.1 for holders and wrap") : "", format(c.mass)));
-    why.add(say("{} × {} = {} in the catalogue's typical money", count, format_number(cell->cost),
-                format_number(c.cost)));
-    why.add(say("{} {} to be made from it.", c.rails, c.rails == 1 ? say("rail") : say("rails")));
+    why.add(say("{count} × {cell}{loose| × 1.1 for holders and wrap|} = {mass}", count, format(cell->mass),
+                cell->series == 1, format(c.mass)));
+    why.add(say("{count} × {cost} = {cost_2} in the catalogue's typical money", count,
+                format_number(cell->cost), format_number(c.cost)));
+    why.add(say("{rails} {rails|rail|rails} to be made from it.", c.rails));
     if (raw(c.charging) > 0)
-        why.add(say("Charger of {} at {}: full in {}.", format(c.charger),
+        why.add(say("Charger of {charger} at {charge_c}: full in {charging}.", format(c.charger),
                     format(Ampere(chemistry->charge_c * raw(c.battery.cell_capacity) * c.battery.parallel)),
                     format(c.charging)));
     else

@@ -33,9 +33,11 @@ Plan with_block_behind(Plan plan, const Plan& old, const Id& from, const Id& pla
     const Id id = "fuses-" + from;
     const auto* before = by_id(old.hubs, id);
     plan.hubs.push_back(
-        before
-            ? *before
-            : Hub{id, fused ? say("Fuse block") : say("Fuse block of {}", name_of(plan, from)), place, {}});
+        before ? *before
+               : Hub{id,
+                     fused ? say("Fuse block") : say("Fuse block of {part}", name_of(plan, from)),
+                     place,
+                     {}});
     Lead trunk = plan.feeds()[leads.front()];
     trunk.id = "feed-" + id, trunk.from = from, trunk.to = id;
     trunk.joint_to.clear(), trunk.length.reset(), trunk.supply_colour = "red";
@@ -57,7 +59,7 @@ bool keep_block(Plan& plan, Plan made, const Catalogue& catalogue, const Id& hub
     made = seat_in_blocks(size_feeds(std::move(made), catalogue), catalogue);
     const auto* block = block_of(catalogue, *by_id(made.hubs, hub));
     if (!block || !suiting_block(made, catalogue, hub)) return false;
-    why.add(say("{} fused leads begin in a {}, not in a holder each.", leads, block->name));
+    why.add(say("{leads} fused leads begin in a {block}, not in a holder each.", leads, block->name));
     plan = std::move(made);
     return true;
 }

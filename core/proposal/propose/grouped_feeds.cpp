@@ -34,10 +34,12 @@ void group_feeds(Plan& plan, const Plan& old) {
         const auto& [source, place, noisy] = key;
         const Id id = fmt::format("block-{}-{}{}", source, place, noisy ? "-noisy" : "");
         const auto* before = by_id(old.hubs, id);
-        plan.hubs.push_back(
-            before
-                ? *before
-                : Hub{id, name_of(plan, place) + (noisy ? say(" power block") : say(" block")), place, {}});
+        plan.hubs.push_back(before ? *before
+                                   : Hub{id,
+                                         noisy ? say("{place} power block", name_of(plan, place))
+                                               : say("{place} block", name_of(plan, place)),
+                                         place,
+                                         {}});
         Lead trunk = plan.feeds()[feeds.front()];
         trunk.id = "feed-" + id, trunk.to = id;
         trunk.joint_to.clear();

@@ -10,6 +10,7 @@
 #include "propose/sizing.h"
 #include "protection/protection.h"
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -63,8 +64,8 @@ void spare_the_strongest(Plan& plan, Why& why) {
             continue;
         if (most < most_of_it * sum || most / std::max(raw(load->nominal), 1.0) < worth_it) continue;
         take_fuse_out(*strongest);
-        why.add(
-            say("{} takes most of what the main fuse lets through: that fuse is its own, too.", load->name));
+        why.add(say("{load} takes most of what the main fuse lets through: that fuse is its own, too.",
+                    load->name));
     }
 }
 
@@ -109,19 +110,16 @@ Plan sized_without_idle_fuses(Plan plan, const Catalogue& catalogue, Why& why) {
     }
     for (const auto f : taken)
         if (!has_fuse(plan.feeds()[f])) out.push_back(index.feed_name(plan.feeds()[f]));
-    const auto list = [](const std::vector<std::string>& names) {
-        std::string text;
-        for (size_t i = 0; i < names.size() && i < 4; ++i) text += (i ? ", " : "") + names[i];
-        return text + (names.size() > 4 ? say(" and {} more", names.size() - 4) : "");
-    };
+
     if (!out.empty())
-        why.add(say("No fuse of their own, since a fuse or a current limit upstream protects them: {}.",
-                    list(out)));
+        why.add(say("No fuse of their own, since a fuse or a current limit upstream protects them: {list}.",
+                    first_few(out)));
     if (!bare.empty())
-        why.add(say("Unfused, since losing it means a crash: {}. A short there is not interrupted; a fuse "
-                    "there may open in flight.",
-                    list(bare)),
-                Tone::caution);
+        why.add(
+            say("Unfused, since losing it means a crash: {list}. A short there is not interrupted; a fuse "
+                "there may open in flight.",
+                first_few(bare)),
+            Tone::caution);
     return plan;
 }
 

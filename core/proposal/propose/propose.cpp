@@ -58,8 +58,8 @@ HubKind hub_kind(const Plan& plan, const Catalogue& catalogue, const Id& hub) {
 }
 
 std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Converter>& taken) {
-    std::string name = say("{} rail", format(Volt(std::round(raw(g.volts) * 10) / 10)));
-    if (g.always_on) name += say(", always on");
+    std::string name = say("{volts} rail{always|, always on|}",
+                           format(Volt(std::round(raw(g.volts) * 10) / 10)), g.always_on);
     const auto used = [&](const std::string& n) {
         return std::any_of(taken.begin(), taken.end(), [&](const auto& c) { return c.name == n; });
     };
@@ -85,8 +85,8 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
     // Two separate actions: a plug to arm, a switch to fire.
     if (load.igniter) {
-        ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {}", load.name));
-        ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {}", load.name));
+        ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {name}", load.name));
+        ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {name}", load.name));
     }
     next.add_feed(std::move(f));
 }
@@ -105,7 +105,7 @@ void filter_quiet(Plan& next, const Catalogue& catalogue, SourceRange range, Why
         for (const auto f : feeds_into(next, l.id))
             if (lc && !device(next.feeds()[f], DeviceKind::filter)) {
                 next = add_device(std::move(next), next.feeds()[f].id, DeviceKind::filter, lc->id);
-                why.add(say("{} shares its supply with what is noisy: a filter in its lead.", l.name));
+                why.add(say("{load} shares its supply with what is noisy: a filter in its lead.", l.name));
             }
     }
 }
@@ -116,7 +116,7 @@ void strap_packs(Plan& next, Why& why) {
     for (auto& s : next.sources)
         if (s.kind == SourceKind::pack && s.held == Held::unsaid) {
             s.held = Held::strap;
-            why.add(say("A strap round {}, and a tie behind its plug.", s.name));
+            why.add(say("A strap round {source}, and a tie behind its plug.", s.name));
         }
 }
 
@@ -156,11 +156,12 @@ Plan with_a_day(Plan plan) {
 void hang_starter(Plan& next, const Plan& old, const Load& load, const Id& source, Why& why) {
     auto f = make_feed(old, source, load.id, false);
     next.add_feed(std::move(f));
-    why.add(say("{} draws {} for a moment: leads of its own from the battery, without a fuse unless its "
-                "maker has one. "
-                "Is that figure right?",
-                load.name, format(std::max(draw(load, LoadState::peak), load.start))),
-            Tone::caution);
+    why.add(
+        say("{load} draws {draw} for a moment: leads of its own from the battery, without a fuse unless its "
+            "maker has one. "
+            "Is that figure right?",
+            load.name, format(std::max(draw(load, LoadState::peak), load.start))),
+        Tone::caution);
 }
 
 std::string rail_colour(Volt v) {
@@ -171,8 +172,8 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
                const Trunk& layout, Why& why) {
     Converter c;
     c.name = rail_name(group, next, next.converters);
-    c.id = fresh_id(next, "rail",
-                    fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? say(" always") : ""));
+    c.id =
+        fresh_id(next, "rail", fmt::format("{:.1f}v{}", raw(group.volts), group.always_on ? " always" : ""));
     // A rail that already served the first of these loads keeps its id, name and place.
     for (const auto f : feeds_into(old, next.loads[group.loads.front()].id))
         if (const auto* before = by_id(old.converters, old.feeds()[f].from);
@@ -191,9 +192,9 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     const auto [typical, peak] = rail_current(next, group);
     // A rail that is called by its loads does not say them twice.
     const auto loads = names_of(next, group.loads);
-    const auto who = c.name.ends_with(loads) ? c.name : say("{} for {}", c.name, loads);
-    why.add(say("{}: {} ({} typical, {} peak; derated {}).", who, type.name, format(typical), format(peak),
-                format(type.rated * type.trusted)));
+    const auto who = c.name.ends_with(loads) ? c.name : say("{converter} for {loads}", c.name, loads);
+    why.add(say("{who}: {type} ({typical} typical, {peak} peak; derated {rated}).", who, type.name,
+                format(typical), format(peak), format(type.rated * type.trusted)));
 }
 
 /// All that sizing decides, to compare two plans that differ in it by something.
@@ -273,19 +274,21 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
         next.sources.insert(next.sources.begin(), chosen->battery);
         why.lines = chosen->why.lines;
     } else
-        why.add(say("{} kept: {}", next.sources[main_source(next)].name,
+        why.add(say("{sources} kept: {source_summary}", next.sources[main_source(next)].name,
                     source_summary(next.sources[main_source(next)], catalogue)));
     if (const auto phase = unsaid_work(before); phase != before.phases.end())
-        why.add(say("Nothing runs in any phase: all taken as at work in {}.", phase->name));
+        why.add(say("Nothing runs in any phase: all taken as at work in {phase}.", phase->name));
     for (const auto& l : next.loads)
         if (l.range_assumed)
-            why.add(say("{}: {} taken as a battery's, {} – {}; its menu in Loads has the other way.", l.name,
-                        format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
+            why.add(
+                say("{load}: {nominal} taken as a battery's, {lowest} – {highest}; its menu in Loads has the "
+                    "other way.",
+                    l.name, format(l.nominal), format_number(raw(l.v_min)), format(l.v_max)));
     const auto range = *range_of();
     why.add(next.sources[main_source(next)].kind == SourceKind::pack
-                ? say("Its voltage ranges from {} (empty) to {} (charging).", format(range.low),
+                ? say("Its voltage ranges from {low} (empty) to {high} (charging).", format(range.low),
                       format(range.high))
-                : say("Its voltage ranges from {} to {}.", format(range.low), format(range.high)));
+                : say("Its voltage ranges from {low} to {high}.", format(range.low), format(range.high)));
 
     std::vector<RailModule> rails;
     Refusals refused;
@@ -295,7 +298,7 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
         if (made)
             for (auto& rail : *made) {
                 if (there.use(rail.group, rail.type->id))
-                    why.add(say("The {} is there already, and does.", rail.type->name));
+                    why.add(say("The {type} is there already, and does.", rail.type->name));
                 rails.push_back(std::move(rail));
             }
         else
@@ -311,14 +314,14 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     join_others(next, old, layout);
     if (any_always && any_switched)
         why.add(say("What must stay on branches before the main switch; one switch turns off the rest."));
-    why.heading(say("Straight from {}", next.sources[main_source(next)].name));
+    why.heading(say("Straight from {sources}", next.sources[main_source(next)].name));
     for (const auto& l : next.loads)
         if (accepts(l, range)) {
             if (cranks(l))
                 hang_starter(next, old, l, next.sources[main_source(next)].id, why);
             else
                 hang_load(next, old, l, l.always_on ? layout.always : layout.switched, "red");
-            why.add(say("{} takes the whole range.", l.name));
+            why.add(say("{load} takes the whole range.", l.name));
         }
     why.heading(say("Rails"));
     for (const auto& [group, type] : rails) hang_rail(next, old, group, *type, layout, why);
@@ -335,14 +338,16 @@ tl::expected<Proposal, Refusals> propose_from(const Plan& before, const Catalogu
     next = sized_without_idle_fuses(std::move(next), catalogue, why);
     next = on_fuse_blocks(std::move(next), old, catalogue, why);
     next = with_taps(std::move(next), catalogue, why);
-    why.add(say("{}: wires by {}, fuses {}.", counted(next.feeds().size(), say("feed"), say("feeds")),
-                next.practices.wire == WireSchool::drop
-                    ? say("drop up to {}", format_percent(next.practices.drop_limit))
-                : next.practices.wire == WireSchool::temperature ? say("temperature")
-                : next.practices.wire == WireSchool::cautious    ? say("700 circular mils per ampere")
-                                                                 : say("chassis wiring"),
-                next.practices.fuse == FuseSchool::smallest_that_carries ? say("the smallest that carry")
-                                                                         : say("the largest that protect")));
+    why.add(
+        say("{feeds} {feeds|feed|feeds}: wires by {school}, fuses {fuse|the smallest that carry|the largest "
+            "that protect}.",
+            next.feeds().size(),
+            next.practices.wire == WireSchool::drop
+                ? say("drop up to {drop_limit}", format_percent(next.practices.drop_limit))
+            : next.practices.wire == WireSchool::temperature ? say("temperature")
+            : next.practices.wire == WireSchool::cautious    ? say("700 circular mils per ampere")
+                                                             : say("chassis wiring"),
+            next.practices.fuse == FuseSchool::smallest_that_carries));
     return proposal;
 }
 
@@ -380,7 +385,7 @@ std::optional<Proposal> with_pack_there(const Plan& old, const Catalogue& catalo
             !enough_for_the_day(made->plan, catalogue))
             continue;
         auto rested = at_rest(std::move(*made), catalogue);
-        rested.why.add(say("The pack is there already: {}.", source_summary(pack, catalogue)));
+        rested.why.add(say("The pack is there already: {source_summary}.", source_summary(pack, catalogue)));
         return rested;
     }
     return {};

@@ -45,7 +45,7 @@ std::string choose_module(Plan& plan, const Catalogue& catalogue, const Id& rail
     const auto c =
         std::find_if(converters.begin(), converters.end(), [&](const auto& k) { return k.id == rail; });
     const auto range = range_at(plan, catalogue, source_of_rail(plan, rail));
-    if (!range) return say("{} is not connected to a source", name_of(plan, rail));
+    if (!range) return say("{part} is not connected to a source", name_of(plan, rail));
     RailGroup group;
     group.volts = c->set;
     double low = 0, high = 1e9;
@@ -103,17 +103,18 @@ std::vector<Id> noisy_on(const Plan& plan, const Id& rail) {
 tl::expected<Plan, std::string> split_rail(const Plan& plan, const Catalogue& catalogue, const Id& rail,
                                            const std::vector<Id>& loads) {
     const auto* old = by_id(plan.converters, rail);
-    if (!old) return Failed(say("{} is not a rail", rail));
+    if (!old) return Failed(say("{rail} is not a rail", rail));
     const auto on = loads_on(plan, rail);
     const auto moves = [&](const Id& id) { return std::find(loads.begin(), loads.end(), id) != loads.end(); };
     const auto moving = std::count_if(on.begin(), on.end(), moves);
-    if (moving == 0) return Failed(say("nothing of ") + old->name + say(" was chosen to go"));
+    if (moving == 0) return Failed(say("nothing of {rail} was chosen to go", old->name));
     if (static_cast<size_t>(moving) == on.size() && feeds_from(plan, rail).size() == on.size())
-        return Failed(say("all of ") + old->name + say(" would go; one side must keep something"));
+        return Failed(say("all of {rail} would go; one side must keep something", old->name));
     Plan next = plan;
     auto fresh = *old;
     fresh.id = fresh_id(plan, "rail", old->name + " 2");
-    fresh.name = old->name + " for " + name_of(plan, *std::find_if(on.begin(), on.end(), moves));
+    fresh.name =
+        say("{rail} for {load}", old->name, name_of(plan, *std::find_if(on.begin(), on.end(), moves)));
     next.converters.push_back(fresh);
     const auto into = feeds_into(plan, rail);
     std::set<Id> feeds;
@@ -139,7 +140,8 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
     const auto *a = by_id(plan.converters, stays), *b = by_id(plan.converters, gone);
     if (!a || !b || stays == gone) return Failed(say("two different rails are needed to merge"));
     for (const auto f : upstream_feeds(plan, stays))
-        if (plan.feeds()[f].from == gone) return Failed(a->name + say(" is itself fed by ") + b->name);
+        if (plan.feeds()[f].from == gone)
+            return Failed(say("{rail} is itself fed by {other}", a->name, b->name));
     const Load *highest = nullptr, *lowest = nullptr;
     for (const auto& rail : {stays, gone})
         for (const auto& id : loads_on(plan, rail)) {
@@ -148,8 +150,9 @@ tl::expected<Plan, std::string> merge_rails(const Plan& plan, const Catalogue& c
             if (!lowest || l->v_max < lowest->v_max) lowest = l;
         }
     if (highest && highest->v_min >= lowest->v_max)
-        return Failed(say("{} needs {} and {} is rated for only {}: no voltage suits both", highest->name,
-                          format(highest->v_min), lowest->name, format(lowest->v_max)));
+        return Failed(say(
+            "{highest} needs {lowest} and {lowest_2} is rated for only {highest_2}: no voltage suits both",
+            highest->name, format(highest->v_min), lowest->name, format(lowest->v_max)));
     Plan next = plan;
     std::set<Id> feeds;
     for (auto& f : next.feeds())
@@ -171,7 +174,7 @@ tl::expected<Plan, std::string> feed_rail_from(const Plan& plan, const Catalogue
                                                const Id& source) {
     const auto into = feeds_into(plan, rail);
     if (!by_id(plan.converters, rail) || into.empty())
-        return Failed(say("{} is not a rail that is fed", rail));
+        return Failed(say("{rail} is not a rail that is fed", rail));
     auto moved = reroute_feed(plan, plan.feeds()[into.front()].id, source);
     if (!moved) return moved;
     std::set<Id> feeds;

@@ -17,13 +17,14 @@ Refusals impossible_loads(const Plan& plan) {
     Refusals refused;
     for (const auto& l : plan.loads) {
         if (l.v_min > l.v_max)
-            refused.push_back({l.id, say("its minimum voltage, {}, is above its maximum, {}", format(l.v_min),
-                                         format(l.v_max))});
+            refused.push_back({l.id, say("its minimum voltage, {lowest}, is above its maximum, {highest}",
+                                         format(l.v_min), format(l.v_max))});
         else if (raw(l.v_max) <= 0)
             refused.push_back({l.id, say("it has no voltage; type one, such as 12 V")});
         else if (l.v_min >= highest_voltage)
-            refused.push_back({l.id, say("it needs {}, and everything from 60 V up is outside this tool",
-                                         format(l.v_min))});
+            refused.push_back(
+                {l.id, say("it needs {lowest}, and everything from 60 V up is outside this tool",
+                           format(l.v_min))});
         else if (raw(draw(l, LoadState::peak)) <= 0)
             refused.push_back({l.id, say("it draws nothing; type a current or a power")});
     }
@@ -48,7 +49,7 @@ std::string nearest_pack(const Load& load, const Catalogue& catalogue) {
         const double off = std::max({raw(load.v_min - range.low), raw(range.high - load.v_max), 0.0});
         if (off >= least) continue;
         least = off;
-        words = say("{}, {} in series, is {} – {}", sold.chemistry->name, sold.series,
+        words = say("{chemistry}, {series} in series, is {low} – {high}", sold.chemistry->name, sold.series,
                     format_number(raw(range.low)), format(range.high));
     }
     return words;
@@ -68,17 +69,20 @@ std::string no_module(const Load& load, const Catalogue& catalogue) {
     const auto drawn = draw(load, LoadState::peak);
     std::string words =
         raw(strongest) <= 0
-            ? say("no module of the catalogue makes {}; they end at {} and {}", format(load.nominal),
-                  format(lowest), format(highest))
-            : say("it draws up to {} at {}, and the strongest converter in the catalogue is derated to {}",
+            ? say("no module of the catalogue makes {nominal}; they end at {lowest} and {highest}",
+                  format(load.nominal), format(lowest), format(highest))
+            : say("it draws up to {drawn} at {nominal}, and the strongest converter in the catalogue is "
+                  "derated to {strongest}",
                   format(drawn), format(load.nominal), format(strongest));
     const auto pack = nearest_pack(load, catalogue);
     if (!pack.empty())
-        words += say("; straight from a pack it would have to stand what the pack has: {}", pack);
+        words = say("{reason}; straight from a pack it would have to withstand what the pack has: {pack}",
+                    words, pack);
     const double parts = raw(strongest) > 0 ? std::ceil(raw(drawn) / raw(strongest)) : 0;
     if (parts >= 2 && parts <= most_parts)
-        words += say("; or type it as {} loads, where it can be wired as such", static_cast<int>(parts));
-    return say("{}; or add a module that does to Parts", words);
+        words = say("{reason}; or type it as {parts} loads, where it can be wired as such", words,
+                    static_cast<int>(parts));
+    return say("{words}; or add a module that does to Parts", words);
 }
 
 /// Whether a module could make what it wants from any pack.
@@ -117,13 +121,13 @@ Refusals unserved(const Plan& plan, const Catalogue& catalogue, const std::strin
     for (size_t j = 1; j < std::min(strongest, loads.size()); ++j)
         for (size_t i = 0; i < j; ++i)
             if (!served(plan, catalogue, {loads[i], loads[j]}))
-                return {
-                    {loads[j].id,
-                     say("no pack below 60 V suits both it ({} – {}, {}) and {} ({} – {}, {}), and no module "
-                         "of the catalogue carries either; give one of them a pack of its own",
-                         format_number(raw(loads[j].v_min)), format(loads[j].v_max),
-                         format(Watt(watts(loads[j]))), loads[i].name, format_number(raw(loads[i].v_min)),
-                         format(loads[i].v_max), format(Watt(watts(loads[i]))))}};
+                return {{loads[j].id,
+                         say("no pack below 60 V suits both it ({lowest} – {highest}, {watts}) and {loads} "
+                             "({lowest_2} – {highest_2}, {watts_2}), and no module "
+                             "of the catalogue carries either; give one of them a pack of its own",
+                             format_number(raw(loads[j].v_min)), format(loads[j].v_max),
+                             format(Watt(watts(loads[j]))), loads[i].name, format_number(raw(loads[i].v_min)),
+                             format(loads[i].v_max), format(Watt(watts(loads[i]))))}};
     return {{"", reason}};
 }
 

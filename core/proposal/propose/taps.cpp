@@ -20,7 +20,7 @@ Plan with_taps(Plan plan, const Catalogue& catalogue, Why& why) {
                 family ? suiting_tap(catalogue, *family, fuse->rating, plan.hottest_air) : nullptr;
             if (!tap || fuse->holder == tap->id) continue;
             plan = set_holder(std::move(plan), catalogue, fuse->id, tap->id);
-            why.add(say("Into the slot of {}'s fuse: {}.", source.name, tap->name));
+            why.add(say("Into the slot of {source}'s fuse: {tap}.", source.name, tap->name));
         }
     }
     return plan;

@@ -178,7 +178,8 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
                        say("a pin, a colour, a signal and a pin are expected, such as 1 white PWM > 1")});
     Core c;
     const auto too_long = [](const std::string& pin) { return pin.size() > longest_pin; };
-    const auto shorter = say("a pin is named in at most {} letters, such as 12 or CLK", longest_pin);
+    const auto shorter =
+        say("a pin is named in at most {longest_pin} letters, such as 12 or CLK", longest_pin);
     c.from_pin = words[0].text;
     if (too_long(c.from_pin)) return wrong(words[0], shorter);
     const auto& colours = core_colours();
@@ -186,7 +187,7 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
     if (std::find(colours.begin(), colours.end(), c.colour) == colours.end()) {
         std::string known;
         for (const auto& k : colours) known += (known.empty() ? "" : ", ") + said(k);
-        return wrong(words[1], say("“{}” is no colour of wire; {} are", words[1].text, known));
+        return wrong(words[1], say("“{words}” is no colour of wire; {known} are", words[1].text, known));
     }
     size_t at = 2;
     const auto keyword = [&](size_t i) {
@@ -196,8 +197,9 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
     for (; at < words.size() && !keyword(at); ++at)
         c.signal += (c.signal.empty() ? "" : " ") + words[at].text;
     if (c.signal.size() > longest_signal)
-        return tl::unexpected(ParseError{words[2].begin, words[at - 1].begin + words[at - 1].text.size(),
-                                         say("a signal is named in at most {} letters", longest_signal)});
+        return tl::unexpected(
+            ParseError{words[2].begin, words[at - 1].begin + words[at - 1].text.size(),
+                       say("a signal is named in at most {longest_signal} letters", longest_signal)});
     c.role = role_of(c.signal);
     while (at < words.size()) {
         const auto w = lower(words[at].text);
@@ -209,7 +211,8 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
         } else if (w == "twisted" || w == "doubled") {
             const auto n = at + 1 < words.size() ? whole(words[at + 1].text) : std::nullopt;
             if (!n || *n < 1 || *n > 100)
-                return wrong(words[at], say("{0} wants a number that its partners share, such as {0} 1", w));
+                return wrong(words[at],
+                             say("{lower} wants a number that its partners share, such as {lower} 1", w));
             (w == "twisted" ? c.twist : c.doubled) = *n;
             at += 2;
         } else if (w == "unused") {

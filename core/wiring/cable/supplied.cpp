@@ -21,16 +21,16 @@ bool keeps_both_plugs(const Catalogue& catalogue, const Lead& lead) {
 
 std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
     std::vector<std::string> all;
-    if (lead.supplied) all.push_back(say("came with {}", format(*lead.supplied)));
+    if (lead.supplied) all.push_back(say("came with {supplied}", format(*lead.supplied)));
     if (keeps_both_plugs(catalogue, lead))
         all.push_back(say("keeps both its plugs"));
     else
         for (const bool source : {true, false})
             if (keeps_plug(catalogue, lead, source))
-                all.push_back(say("keeps its plug at {}", name_of(plan, source ? lead.from : lead.to)));
+                all.push_back(say("keeps its plug at {part}", name_of(plan, source ? lead.from : lead.to)));
     for (const auto& d : lead.devices)
         if (d.kind == DeviceKind::splice)
-            all.push_back(d.at ? say("spliced at {}", format(*d.at)) : say("spliced"));
+            all.push_back(d.at ? say("spliced at {at}", format(*d.at)) : say("spliced"));
     return fmt::format("{}", fmt::join(all, " · "));
 }
 

@@ -35,9 +35,9 @@ ItemWork plug_work(const ItemPlace& p) {
                 cores += (cores.empty() ? "" : ", ") + said(c.colour) +
                          (c.signal.empty() ? "" : " (" + c.signal + ")");
         return {
-            say("Fit the plug of the {}", p.lead()),
+            say("Fit the plug of the {lead}", p.lead()),
             item_name(p.catalogue, p.device),
-            {say("Each core to the same pin of both halves: {}.", cores),
+            {say("Each core to the same pin of both halves: {cores}.", cores),
              say("Check both halves against one another before they meet: each is the mirror image of the "
                  "other."),
              say("Tug each contact in its housing.")},
@@ -45,17 +45,17 @@ ItemWork plug_work(const ItemPlace& p) {
             {},
             10};
     }
-    return {
-        say("Fit the plug of the {}", p.lead()),
-        item_name(p.catalogue, p.device),
-        {say("The half with covered contacts towards {}, which stays live when it is open.",
-             name_of(p.plan, p.feed.from)),
-         say("The {} wire to the pin marked +, the {} one to the other; check both halves before they meet.",
-             p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : say("return")),
-         say("Tug each contact in its housing.")},
-        {"cutters", "strippers"},
-        {},
-        10};
+    return {say("Fit the plug of the {lead}", p.lead()),
+            item_name(p.catalogue, p.device),
+            {say("The half with covered contacts towards {part}, which stays live when it is open.",
+                 name_of(p.plan, p.feed.from)),
+             say("The {supply} wire to the pin marked +, the {return_wire} one to the other; check both "
+                 "halves before they meet.",
+                 p.feed.supply_colour, p.feed.ret == Return::own ? p.feed.return_colour : say("return")),
+             say("Tug each contact in its housing.")},
+            {"cutters", "strippers"},
+            {},
+            10};
 }
 
 std::vector<SignStroke> plug_sign(bool) {

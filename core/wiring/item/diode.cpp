@@ -14,7 +14,7 @@ std::optional<ItemValues> diode_values(const Catalogue& catalogue, const Device&
 
 ItemWork diode_work(const ItemPlace& p) {
     auto w = inline_work(p);
-    w.actions.push_back(say("The band of a diode, or its OUT, towards {}.", name_of(p.plan, p.feed.to)));
+    w.actions.push_back(say("The band of a diode, or its OUT, towards {part}.", name_of(p.plan, p.feed.to)));
     w.actions.push_back(say("Meter on diode test before it is covered: one way only."));
     return w;
 }

@@ -9,13 +9,13 @@ namespace {
 ItemWork filter_work(const ItemPlace& p) {
     auto w = inline_work(p);
     if (const auto values = inline_values(p.catalogue, p.device); values && raw(values->bore) > 0) {
-        w.title = say("Round the {}: {}", p.lead(), inline_name(p.catalogue, p.device));
+        w.title = say("Round the {lead}: {inline_name}", p.lead(), inline_name(p.catalogue, p.device));
         w.actions = {say("Clip it round all its wires together, close to what is noisy."),
                      say("A tie on either side, or a tube over it: it must not slide.")};
         w.minutes = 2;
         return w;
     }
-    w.actions.push_back(say("IN towards {}, OUT towards {}; its − to the return.",
+    w.actions.push_back(say("IN towards {part}, OUT towards {part_2}; its − to the return.",
                             name_of(p.plan, p.feed.from), name_of(p.plan, p.feed.to)));
     return w;
 }

@@ -66,16 +66,16 @@ std::optional<ItemStands> holder_stands(const Catalogue& catalogue, const Device
     if (!t) return {};
     if (in_block(catalogue, d)) {
         const auto& block = *holder_of(catalogue, d);
-        return ItemStands{say("way of the {}", block.name), block.each, block.voltage, t->hottest};
+        return ItemStands{say("way of the {block}", block.name), block.each, block.voltage, t->hottest};
     }
-    return ItemStands{say("holder of the {}", t->name), {}, {}, t->hottest};
+    return ItemStands{say("holder of the {fuse}", t->name), {}, {}, t->hottest};
 }
 
 /// On the bench its lead is joined to the wire; it goes into the slot last of all.
 ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
-    return {say("Fuse tap on the {}", p.lead()),
+    return {say("Fuse tap on the {lead}", p.lead()),
             tap.name,
-            {say("The {} wire begins at the tap's own lead: nothing of it is joined at {}.",
+            {say("The {supply} wire begins at the tap's own lead: nothing of it is joined at {part}.",
                  said(p.feed.supply_colour), name_of(p.plan, p.feed.from)),
              say("Both its places stay empty: it goes into the slot last of all.")},
             {"cutters", "strippers"},
@@ -86,11 +86,11 @@ ItemWork tap_work(const ItemPlace& p, const HolderType& tap) {
 ItemWork holder_work(const ItemPlace& p, const HolderType& holder) {
     if (holder.tap) return tap_work(p, holder);
     const auto* wire = find(p.catalogue.wires, holder.lead);
-    ItemWork w{say("Fuse holder in the {}", p.lead()),
+    ItemWork w{say("Fuse holder in the {lead}", p.lead()),
                holder.name,
-               {say("Cut the {} lead {}.", p.feed.supply_colour, p.where()),
-                say("Shorten each lead of the holder to {}{}.", format(own_lead(holder, p.device)),
-                    wire ? " (" + size_words(*wire) + ")" : "")},
+               {say("Cut the {supply} lead {place}.", p.feed.supply_colour, p.where()),
+                say("Shorten each lead of the holder to {length}{known| ({wire})|}.",
+                    format(own_lead(holder, p.device)), wire != nullptr, wire ? size_words(*wire) : "")},
                {"cutters", "strippers"},
                {},
                12};
@@ -102,35 +102,36 @@ ItemWork fuse_work(const ItemPlace& p) {
     const auto* family = find(p.catalogue.fuses, p.device.type);
     const auto mount = family ? family->mount : FuseMount::holder;
     const auto name = item_name(p.catalogue, p.device);
-    const auto cut = say("Cut the {} lead {}", p.feed.supply_colour, p.where());
+    const auto cut = say("Cut the {supply} lead {place}", p.feed.supply_colour, p.where());
     if (mount == FuseMount::leads)
-        return {say("Fuse in the {}", p.lead()),
+        return {say("Fuse in the {lead}", p.lead()),
                 name,
-                {say("{} and solder the fuse in by its own leads.", cut),
+                {say("{cut} and solder the fuse in by its own leads.", cut),
                  say("A tube over all of it: its leads are bare.")},
                 {to_say("soldering iron"), "cutters", "strippers"},
                 {},
                 8};
     if (mount == FuseMount::panel)
-        return {say("Breaker in the {}", p.lead()),
-                name,
-                {say("{}; a lug on each of its studs, the side marked LINE or BAT towards the source.", cut),
-                 say("Leave it open.")},
-                {to_say("crimping pliers"), "spanner"},
-                {},
-                10};
+        return {
+            say("Breaker in the {lead}", p.lead()),
+            name,
+            {say("{cut}; a lug on each of its studs, the side marked LINE or BAT towards the source.", cut),
+             say("Leave it open.")},
+            {to_say("crimping pliers"), "spanner"},
+            {},
+            10};
     if (mount == FuseMount::bolted)
-        return {say("Fuse holder in the {}", p.lead()),
+        return {say("Fuse holder in the {lead}", p.lead()),
                 name,
-                {say("{}; a lug of the bolts' size on both ends, tube over their barrels.", cut),
-                 say("Both under the nuts of the holder for the {} fuse. Leave the link out.",
+                {say("{cut}; a lug of the bolts' size on both ends, tube over their barrels.", cut),
+                 say("Both under the nuts of the holder for the {rating} fuse. Leave the link out.",
                      format(p.device.rating))},
                 {"cutters", to_say("crimping pliers"), "spanner"},
                 {},
                 15};
-    return {say("Fuse holder in the {}", p.lead()),
+    return {say("Fuse holder in the {lead}", p.lead()),
             name,
-            {say("{} and fit the holder for the {} fuse there.", cut, format(p.device.rating)),
+            {say("{cut} and fit the holder for the {rating} fuse there.", cut, format(p.device.rating)),
              say("Both its leads joined and covered. Leave the fuse out.")},
             {"cutters", "strippers"},
             {},

@@ -38,9 +38,9 @@ std::optional<ItemStands> inline_stands(const Catalogue& catalogue, const Device
 }
 
 ItemWork inline_work(const ItemPlace& p) {
-    return {say("In the {}: {}", p.lead(), item_name(p.catalogue, p.device)),
+    return {say("In the {lead}: {item_name}", p.lead(), item_name(p.catalogue, p.device)),
             p.where(),
-            {say("Cut the {} lead {} and join both ends.", p.feed.supply_colour, p.where())},
+            {say("Cut the {supply} lead {place} and join both ends.", p.feed.supply_colour, p.where())},
             {"cutters", "strippers"},
             {},
             8};

@@ -49,12 +49,12 @@ size_t used_wires(const Lead& lead) {
 
 size_t crossing_wires(const Lead& lead, DeviceKind kind) { return sits_in_both(kind) ? used_wires(lead) : 1; }
 
-std::string ItemPlace::lead() const { return say("{} lead", name_of(plan, feed.to)); }
+std::string ItemPlace::lead() const { return say("{part} lead", name_of(plan, feed.to)); }
 
 std::string ItemPlace::where() const {
     const auto from = name_of(plan, feed.from);
-    if (device.at && raw(*device.at) >= 0.005) return say("{} from {}", format(*device.at), from);
-    return device.at || device.kind == DeviceKind::fuse ? say("as close to {} as possible", from)
+    if (device.at && raw(*device.at) >= 0.005) return say("{at} from {part}", format(*device.at), from);
+    return device.at || device.kind == DeviceKind::fuse ? say("as close to {from} as possible", from)
                                                         : say("where it is to sit");
 }
 

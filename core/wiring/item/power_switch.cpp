@@ -37,20 +37,21 @@ std::optional<ItemStands> switch_stands(const Catalogue& catalogue, const Device
 ItemWork switch_work(const ItemPlace& p) {
     const auto* type = find(p.catalogue.switches, p.device.type);
     const auto kind = type ? type->kind : SwitchKind::manual;
-    ItemWork w{say("{} switch in the {}", p.device.name.empty() ? "A" : p.device.name, p.lead()),
+    ItemWork w{say("{device} switch in the {lead}", p.device.name.empty() ? "A" : p.device.name, p.lead()),
                item_name(p.catalogue, p.device),
-               {say("Cut the {} lead {}; one end on each contact, a tube over both.", p.feed.supply_colour,
-                    p.where())},
+               {say("Cut the {supply} lead {place}; one end on each contact, a tube over both.",
+                    p.feed.supply_colour, p.where())},
                {"cutters", "strippers"},
                {},
                8};
     if (kind == SwitchKind::relay) {
-        w.actions.push_back(say(
-            "Its coil: + {}, − {} to the return.",
-            p.device.coil_from.empty() ? say("from before its contact")
-                                       : say("from the supply of {}", name_of(p.plan, p.device.coil_from)),
-            p.device.control.empty() ? say("through what switches it")
-                                     : say("through {}", name_of(p.plan, p.device.control))));
+        w.actions.push_back(say("Its coil: + {plus}, − {minus} to the return.",
+                                p.device.coil_from.empty()
+                                    ? say("from before its contact")
+                                    : say("from the supply of {part}", name_of(p.plan, p.device.coil_from)),
+                                p.device.control.empty()
+                                    ? say("through what switches it")
+                                    : say("through {part}", name_of(p.plan, p.device.control))));
         w.actions.push_back(
             say("Across the coil a diode, its band to the coil's +, unless it has one inside."));
     }
@@ -58,7 +59,7 @@ ItemWork switch_work(const ItemPlace& p) {
         w.actions.push_back(
             p.device.sits_on.empty()
                 ? say("Hang it in the air that it watches, its leads short, nothing warm beside it.")
-                : say("Fasten it flat on {}, a smear of thermal paste between, where that is warmest.",
+                : say("Fasten it flat on {part}, a smear of thermal paste between, where that is warmest.",
                       name_of(p.plan, p.device.sits_on)));
         w.caution =
             say("The metal case of a thermal switch may be live: keep it from the frame with film or tube.");

@@ -22,13 +22,14 @@ std::optional<ItemEnds> splice_ends(const Catalogue&, const Device&) {
 
 ItemWork splice_work(const ItemPlace& p) {
     ItemWork work;
-    work.title = say("Lengthen the {}", p.lead());
+    work.title = say("Lengthen the {lead}", p.lead());
     work.subtitle = fmt::format("{}, {}", item_name(p.catalogue, p.device), p.where());
     const auto wires = crossing_wires(p.feed, DeviceKind::splice);
     if (wires > 1)
         work.actions = {
             say("Same colour to same colour, one after the other."),
-            say("Cut them to different lengths, each {} shorter than the one before, the other piece the "
+            say("Cut them to different lengths, each {splice_stagger} shorter than the one before, the other "
+                "piece the "
                 "other "
                 "way round: no two joints lie side by side.",
                 format(splice_stagger)),

@@ -155,22 +155,26 @@ void cover(JointWork& w, const Catalogue& catalogue, InsulationSchool school,
     const Millimetre exact((raw(w.joint_length) + 2 * raw(overlap) + raw(w.size.burn_back)) / 0.93);
     w.tube_cut = Millimetre(std::ceil(raw(exact)));
     w.why.heading(say("Tube"));
-    w.why.add(say("Must pass {} (expanded ≥ 1.1 ×) and grip {} (recovered ≤ 0.9 ×)", format(w.widest),
-                  format(w.thinnest)));
+    w.why.add(say("Must pass {widest} (expanded ≥ 1.1 ×) and grip {thinnest} (recovered ≤ 0.9 ×)",
+                  format(w.widest), format(w.thinnest)));
     if (w.tube)
-        w.why.add(say("{} does both.", w.tube->name), Tone::good);
+        w.why.add(say("{tube} does both.", w.tube->name), Tone::good);
     else if (w.to_buy)
-        w.why.add(say("None of the tubes at hand does both; ") + w.to_buy->name + " would.", Tone::caution);
+        w.why.add(say("None of the tubes at hand does both; {tube} would.", w.to_buy->name), Tone::caution);
     else
         w.why.add(say("No tube in the catalogue does both."), Tone::caution);
-    w.why.add(say("Cut = ({} joint + 2 × {}{}) ÷ 0.93 = {}, rounded up to {}", format(w.joint_length),
-                  format(overlap), raw(w.size.burn_back) > 0 ? " + " + format(w.size.burn_back) : "",
-                  format(exact), format(w.tube_cut)));
+    w.why.add(
+        say("Cut = ({joint_length} joint + 2 × {overlap}{burns| + {burn_back}|}) ÷ 0.93 = {exact}, rounded "
+            "up to {cut}",
+            format(w.joint_length), format(overlap), raw(w.size.burn_back) > 0, format(w.size.burn_back),
+            format(exact), format(w.tube_cut)));
     if (raw(w.size.burn_back) > 0)
-        w.why.add(say("Under a torch the insulation shrinks back by about {}.", format(w.size.burn_back)));
+        w.why.add(
+            say("Under a torch the insulation shrinks back by about {burn_back}.", format(w.size.burn_back)));
     if (raw(w.parking) > 0)
-        w.why.add(say("Tip {}, about {}: the 90 °C front stays within {}. Park the tube beyond.",
-                      format(w.size.iron), format(w.size.dwell), format(w.parking)));
+        w.why.add(
+            say("Tip {iron}, about {dwell}: the 90 °C front stays within {parking}. Park the tube beyond.",
+                format(w.size.iron), format(w.size.dwell), format(w.parking)));
 }
 
 }  // namespace
@@ -186,15 +190,16 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     const auto& wire = *wires.wire;
     const auto* insulation = find(catalogue.insulations, wire.insulation);
     w.why.title = kind.name;
-    w.why.add(say("{} {}: conductor {}, over insulation {}", size_words(wire),
+    w.why.add(say("{wire} {insulation}: conductor {conductor}, over insulation {outer}", size_words(wire),
                   insulation ? insulation->name : wire.insulation, format(wire.conductor),
                   format(wire.outer)));
     if (w.wires.conductors > 1)
-        w.why.add(say("{} together: {} bared, {} over insulation", w.wires.conductors, format(w.copper),
-                      format(w.bundle)));
+        w.why.add(say("{conductors} together: {copper} bared, {bundle} over insulation", w.wires.conductors,
+                      format(w.copper), format(w.bundle)));
     if (w.wires.other) {
-        w.why.add(say("Against a lead of {}: conductor {}, over insulation {}", size_words(*w.wires.other),
-                      format(w.wires.other->conductor), format(w.wires.other->outer)));
+        w.why.add(say("Against a lead of {wire}: conductor {conductor}, over insulation {outer}",
+                      size_words(*w.wires.other), format(w.wires.other->conductor),
+                      format(w.wires.other->outer)));
         if (is_splice(kind) && w.wires.other->area * 2 < wire.area * w.wires.conductors)
             w.why.add(
                 say("The thin one is wrapped round the thick one, which is tinned first: it takes the heat."),
@@ -202,31 +207,32 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     }
     if (const auto& on = wires.landing; on.takes == TerminalTakes::pad && raw(on.size) > 0)
         w.why.add(
-            say("On a pad of {}: strip {}, so that the insulation ends at its edge; a tip no wider than it.",
+            say("On a pad of {size}: strip {strip}, so that the insulation ends at its edge; a tip no wider "
+                "than it.",
                 raw(on.along) > 0 ? format(on.size) + " × " + format(on.along) : format(on.size),
                 format(w.size.strip)));
     else if (on.takes == TerminalTakes::screw && raw(on.size) > 0)
-        w.why.add(say("In a bore of {}: strip {}.", format(on.size), format(w.size.strip)));
+        w.why.add(say("In a bore of {size}: strip {strip}.", format(on.size), format(w.size.strip)));
     else
         w.why.add(w.size.strip > kind.strip
-                      ? say("Strip {}: {} × the bared {}, rounded up.", format(w.size.strip),
-                            format_number(kind.strip_conductors), format(w.copper))
-                      : say("Strip {}.", format(w.size.strip)));
+                      ? say("Strip {strip}: {strip_conductors} × the bared {copper}, rounded up.",
+                            format(w.size.strip), format_number(kind.strip_conductors), format(w.copper))
+                      : say("Strip {strip}.", format(w.size.strip)));
     if (const auto crimp =
             choose_crimp(catalogue, kind, wire.area * w.wires.conductors, w.bundle,
                          wires.landing.takes == TerminalTakes::stud ? wires.landing.size : Millimetre(0));
         crimp.part) {
         w.crimp = crimp.part;
-        w.why.add(say("{}: {} of copper{}.", crimp.part->name, format(wire.area * w.wires.conductors),
-                      raw(crimp.part->grip_most) > 0 ? say(", wings for {} to {} of insulation; here are {}",
-                                                           format(crimp.part->grip_least),
-                                                           format(crimp.part->grip_most), format(w.bundle))
-                                                     : ""));
+        w.why.add(
+            say("{part}: {area} of copper{wings|, wings for {grip_least} to {grip_most} of insulation; here "
+                "are {bundle}|}.",
+                crimp.part->name, format(wire.area * w.wires.conductors), raw(crimp.part->grip_most) > 0,
+                format(crimp.part->grip_least), format(crimp.part->grip_most), format(w.bundle)));
     }
     cover(w, catalogue, school, tubes_at_hand);
     w.why.heading(say("Expect"));
     w.most = kind.resistance * 2;
-    w.why.add(say("Below {}; tug with {:.0f} N.", format(w.most), w.size.tug_newton));
+    w.why.add(say("Below {most}; tug with {tug_newton:.0f} N.", format(w.most), w.size.tug_newton));
     w.why.source = kind.source;
     w.why.caution = kind.caution;
     return w;

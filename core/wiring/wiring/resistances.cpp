@@ -59,8 +59,9 @@ std::vector<Resistance> feed_resistances(const Lead& of, const Catalogue& catalo
         }
         const std::string sign = back ? "−" : "+";
         parts.push_back(
-            {say("wire {}", sign), copper_of(wiring, feed, role, warm), back, ResistanceOf::copper});
-        parts.push_back({say("joints {}", sign), joints_of(wiring, feed, role), back, ResistanceOf::joints});
+            {say("wire {sign}", sign), copper_of(wiring, feed, role, warm), back, ResistanceOf::copper});
+        parts.push_back(
+            {say("joints {sign}", sign), joints_of(wiring, feed, role), back, ResistanceOf::joints});
     }
     return parts;
 }

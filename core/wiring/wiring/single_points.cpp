@@ -51,8 +51,8 @@ std::optional<SinglePointKind> kind_of(DeviceKind kind) {
 }
 
 std::string item_words(const PlanIndex& index, const Lead& feed, const Device& d) {
-    if (d.kind == DeviceKind::power_switch && !d.name.empty()) return d.name + " switch";
-    return say("{} of {}",
+    if (d.kind == DeviceKind::power_switch && !d.name.empty()) return say("{name} switch", d.name);
+    return say("{item} of {lead}",
                d.kind == DeviceKind::fuse        ? say("fuse")
                : d.kind == DeviceKind::connector ? say("plug")
                                                  : say("switch"),

@@ -305,19 +305,19 @@ std::string joint_key(const Plan& plan, const Wiring& wiring, const WireJoint& j
 
 std::string joint_name(const Plan& plan, const Wiring& wiring, const WireJoint& joint) {
     const auto& feed = plan.leads[joint.lead];
-    const auto whole = feed.name.empty() ? say("{} lead", name_of(plan, feed.to)) : feed.name;
+    const auto whole = feed.name.empty() ? say("{part} lead", name_of(plan, feed.to)) : feed.name;
     const auto lead = whole + ", " +
                       (joint.of_cable < 0 ? std::string(sign(joint.role))
                                           : feed.cores[static_cast<size_t>(joint.of_cable)].colour);
     if (joint.item >= 0) {
         const auto kind = wiring.items[static_cast<size_t>(joint.item)].kind;
-        return lead + (joint.at == JointAt::item_in ? say(", before its ") : say(", behind its ")) +
-               said(kind_word(kind));
+        return say("{lead}, {before|before|behind} its {item}", lead, joint.at == JointAt::item_in,
+                   said(kind_word(kind)));
     }
-    if (joint.at == JointAt::frame) return say("{}, at the frame", lead);
-    if (joint.at == JointAt::other_return) return say("{}, at the return it shares", lead);
-    return lead + (joint.role == WireRole::unused ? say(", cut back at ") : say(", at ")) +
-           name_of(plan, joint.at == JointAt::source ? feed.from : feed.to);
+    if (joint.at == JointAt::frame) return say("{lead}, at the frame", lead);
+    if (joint.at == JointAt::other_return) return say("{lead}, at the return it shares", lead);
+    return say("{lead}, {unused|cut back at|at} {part}", lead, joint.role == WireRole::unused,
+               name_of(plan, joint.at == JointAt::source ? feed.from : feed.to));
 }
 
 const std::string& core_colour(const Plan& plan, const WireCore& core) {

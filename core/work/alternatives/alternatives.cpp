@@ -53,22 +53,23 @@ Alternative alternative_by(const Plan& plan, const Catalogue& catalogue, const F
             const auto* opening = by_id(plan.openings, thing.opening);
             if (!opening) {
                 if (role_of(thing.kind).detour > 1)
-                    a.against.push_back(say("past the {}", on_way_words(thing)));
+                    a.against.push_back(say("past the {obstacle}", on_way_words(thing)));
                 continue;
             }
             const auto o = static_cast<size_t>(opening - plan.openings.data());
             if (!room_for(plan, figures.harness, o, lead))
-                a.against.push_back(say("no room left in the {}", opening_name(plan, *opening)));
+                a.against.push_back(say("no room left in the {opening}", opening_name(plan, *opening)));
         }
     const auto least = least_bend(catalogue, l);
     for (const auto w : path.ways)
         if (const auto bend = tightest_bend(plan, plan.ways[w]); bend && *bend < least)
-            a.against.push_back(say("bent to {} where {} is the least", format(*bend), format(least)));
+            a.against.push_back(
+                say("bent to {bend} where {least} is the least", format(*bend), format(least)));
     // What it would lie beside.
     for (const auto& x : couplings_along(plan, figures.solver->index(), figures.harness, lead, path.ways))
         if (x.too_much())
-            a.against.push_back(
-                say("{} coupled, beside {}", format(x.couples), lead_name(plan, plan.leads[x.other(lead)])));
+            a.against.push_back(say("{couples} coupled, beside {lead}", format(x.couples),
+                                    lead_name(plan, plan.leads[x.other(lead)])));
     return a;
 }
 
@@ -111,12 +112,14 @@ std::string alternative_words(const Plan& plan, const Alternative& now, const Al
     words += ": " + format(other.length);
     if (!other.now) {
         const auto by = other.cut - now.cut;
-        words += say(", {} of wire", more_or_less(format(Metre(std::abs(raw(by)))), raw(by) < 0));
+        words +=
+            ", " + say("{more_or_less} of wire", more_or_less(format(Metre(std::abs(raw(by)))), raw(by) < 0));
         const auto mass = other.mass - now.mass;
         words += ", " + more_or_less(format(Gram(std::abs(raw(mass)))), raw(mass) < 0);
         const auto drop = other.drop - now.drop;
         if (std::abs(raw(drop)) >= 0.001)
-            words += say(", {} of drop", more_or_less(format(Volt(std::abs(raw(drop)))), raw(drop) < 0));
+            words += ", " + say("{more_or_less} of drop",
+                                more_or_less(format(Volt(std::abs(raw(drop)))), raw(drop) < 0));
     }
     for (const auto& line : other.against) words += ", " + line;
     return words;

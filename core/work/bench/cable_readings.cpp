@@ -28,7 +28,8 @@ std::string key_of(const Lead& cable, const Core& core) {
 std::string end_of(const Plan& plan, const Lead& cable, const Core& core, bool at_source) {
     const auto& pin = at_source ? core.from_pin : core.to_pin;
     const auto part = name_of(plan, at_source ? cable.from : cable.to);
-    return pin.empty() ? say("{} at {}", said(core.colour), part) : say("pin {} at {}", pin, part);
+    return pin.empty() ? say("{colour} at {part}", said(core.colour), part)
+                       : say("pin {pin} at {part}", pin, part);
 }
 
 Reading ohms(const Plan& plan, const Lead& cable, const std::string& key, const Core& core) {
@@ -48,20 +49,21 @@ std::string words(const Core& c) {
 Reading through(const Plan& plan, const Lead& cable, const Core& core, size_t together) {
     auto r = ohms(plan, cable, key_of(cable, core), core);
     r.of = ReadingOf::core;
-    r.title = say("{}: {} from end to end", lead_name(plan, cable), words(core));
+    r.title = say("{lead}: {words} from end to end", lead_name(plan, cable), words(core));
     r.black = end_of(plan, cable, core, false);
     r.high = core_ohm;
     r.why.title = say("End to end");
     r.why.add(say("Thin cores have tenths of an ohm; a pin that did not latch has none of them."));
-    if (together > 1) r.why.add(say("{} cores in parallel: the reading is theirs together.", together));
+    if (together > 1)
+        r.why.add(say("{together} cores in parallel: the reading is theirs together.", together));
     return r;
 }
 
 Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
     auto r = ohms(plan, cable, key_of(cable, core) + "/open", core);
     r.of = ReadingOf::core_out;
-    r.title = say("{}: {} is out", lead_name(plan, cable), words(core));
-    r.black = say("the same pin at {}", name_of(plan, cable.to));
+    r.title = say("{lead}: {words} is out", lead_name(plan, cable), words(core));
+    r.black = say("the same pin at {part}", name_of(plan, cable.to));
     r.low = open_ohm, r.high = std::numeric_limits<double>::infinity();
     r.why.title = say("Left out");
     r.why.add(say("A supply core left connected ties two regulators together: the stronger one back-feeds "
@@ -73,7 +75,7 @@ Reading left_out(const Plan& plan, const Lead& cable, const Core& core) {
 Reading resistors(const Plan& plan, const Lead& cable, const Core& one, const Core& other) {
     auto r = ohms(plan, cable, "pair", one);
     r.of = ReadingOf::bus_pair;
-    r.title = say("{}: across the pair", lead_name(plan, cable));
+    r.title = say("{lead}: across the pair", lead_name(plan, cable));
     r.state = say("plugged in at both ends, everything off");
     r.black = end_of(plan, cable, other, true);
     r.low = pair_ohm * (1 - resistor_share), r.high = pair_ohm * (1 + resistor_share);

@@ -29,10 +29,10 @@ Probes probes_of(const Plan& plan, const Passive& p, size_t first = 0, size_t se
             if (c.role != CoreRole::unused) used.push_back(&c);
         if (used.size() <= second) break;
         const auto pin = [&](const Core& c) {
-            return say("pin {}, {}", from ? c.to_pin : c.from_pin, said(c.colour));
+            return say("pin {to_pin}, {colour}", from ? c.to_pin : c.from_pin, said(c.colour));
         };
-        return {say("at the end of its lead that goes to ") + name_of(plan, from ? lead->to : lead->from) +
-                    say(", unplugged there"),
+        return {say("at the end of its lead that goes to {part}, unplugged there",
+                    name_of(plan, from ? lead->to : lead->from)),
                 pin(*used[first]), pin(*used[second])};
     }
     static const char* const ends[] = {to_say("its first terminal"), to_say("its second terminal"),
@@ -92,7 +92,7 @@ void said_ohms(const Plan& plan, const Passive& p, std::vector<Reading>& all) {
     if (raw(p.ohm) <= 0) return;
     auto r = across(plan, p, "ohms", say("across it"));
     r.low = raw(p.ohm) * (1 - said_share), r.high = raw(p.ohm) * (1 + said_share) + closed_ohm;
-    r.why.add(say("{} as said, a fifth either way, and its lead.", format(p.ohm)));
+    r.why.add(say("{ohm} as said, a fifth either way, and its lead.", format(p.ohm)));
     all.push_back(std::move(r));
 }
 
@@ -108,7 +108,7 @@ std::vector<Reading> passive_readings(const Plan& plan) {
                 auto r = across(plan, p, "lights", p.polar ? say("lights, + to +") : say("lights one way"));
                 r.unit = ReadingUnit::volt;
                 r.low = lamp_low, r.high = lamp_high;
-                r.state += say("; meter on diode test");
+                r.state = say("{state}; meter on diode test", r.state);
                 r.why.add(say(
                     "A red one shows some 1.8 V and glows, a blue or white one 2.7 V or more; the other way "
                     "round open."));

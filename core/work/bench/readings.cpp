@@ -38,17 +38,18 @@ void foreign_return(const Plan& plan, const PlanIndex& index, const WireJoint& j
     Reading r;
     r.of = ReadingOf::lead;
     r.key = "beep/" + feed.id + "/return";
-    r.title =
-        index.name(feed.to) + (frame ? say(" − to the frame") : say(" − to ") + index.name(other->to) + " −");
+    r.title = frame ? say("{part} − to the frame", index.name(feed.to))
+                    : say("{part} − to {other} −", index.name(feed.to), index.name(other->to));
     r.red = index.name(feed.to) + " −";
     r.black = frame ? say("bare metal of the frame, a hand away") : index.name(other->to) + " −";
     r.unit = ReadingUnit::ohm;
     r.high = std::ceil((raw(joint.ohm) + lead_ohm) * 1.2 * 10) / 10;
     r.about = feed.id;
     r.why.title = say("End to end");
-    r.why.add(say("{} is {}; a cheap meter's own leads add up to {}. Anything more is paint or a loose bolt.",
-                  frame ? say("A sound bolted ring") : say("The joint"), format(joint.ohm),
-                  format(Ohm(lead_ohm))));
+    r.why.add(
+        say("{frame|A sound bolted ring|The joint} is {ohm}; a cheap meter's own leads add up to {lead_ohm}. "
+            "Anything more is paint or a loose bolt.",
+            frame, format(joint.ohm), format(Ohm(lead_ohm))));
     out.push_back(std::move(r));
 }
 
@@ -78,14 +79,14 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             Reading r;
             r.of = ReadingOf::lead;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title = say("{} to {}", from, to);
+            r.title = say("{from} to {name}", from, to);
             r.state = is_return ? "" : seen_through(catalogue, feed);
             r.red = to, r.black = from;
             r.unit = ReadingUnit::ohm;
             r.high = std::ceil(((is_return ? back : supply) + lead_ohm) * 1.2 * 10) / 10;
             r.about = feed.id;
             r.why.title = say("End to end");
-            r.why.add(say("The lead is {}; a cheap meter's own leads add up to {}.",
+            r.why.add(say("The lead is {back}; a cheap meter's own leads add up to {lead_ohm}.",
                           format(Ohm(is_return ? back : supply)), format(Ohm(lead_ohm))));
             out.push_back(std::move(r));
         }
@@ -108,8 +109,9 @@ void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<
                 r.key = "thermal/" + d.id + (warm ? "/warm" : "/cold");
                 const auto& name = d.name.empty() ? type.name : d.name;
                 r.title = fmt::format("{}: {}", name, warm ? say("warmed") : say("cold"));
-                r.state = say("its feed open at one end");
-                if (warm) r.state += say(", hot air from a hand away until past {}, slowly", format(*at));
+                r.state =
+                    say("its feed open at one end{warm|, hot air from a hand away until past {at}, slowly|}",
+                        warm, format(*at));
                 r.red = say("one contact of it"), r.black = say("the other");
                 r.unit = ReadingUnit::ohm;
                 r.about = feed.id;
@@ -118,8 +120,8 @@ void thermal_contacts(const Plan& plan, const Catalogue& catalogue, std::vector<
                 else
                     r.high = std::ceil((raw(type.contact) + lead_ohm) * 1.2 * 10) / 10;
                 r.why.title = say("The two kinds look alike");
-                r.why.add(say("{} {} above {}: {} now.", name, cut_out ? say("opens") : say("closes"),
-                              format(*at), cut_out == warm ? say("open") : say("closed")));
+                r.why.add(say("{name} {cut_out|opens|closes} above {at}: {cut_out_2|open|closed} now.", name,
+                              cut_out, format(*at), cut_out == warm));
                 out.push_back(std::move(r));
             }
         }
@@ -134,7 +136,7 @@ void igniter_ohms(const Load& load, std::vector<Reading>& out) {
     Reading r;
     r.of = ReadingOf::igniter;
     r.key = "igniter/" + load.id;
-    r.title = say("{} alone", load.name);
+    r.title = say("{load} alone", load.name);
     r.state = say("unplugged, away from everything; on the meter's ohms, no other range");
     r.red = say("one of its leads"), r.black = say("the other");
     r.unit = ReadingUnit::ohm;
@@ -142,7 +144,7 @@ void igniter_ohms(const Load& load, std::vector<Reading>& out) {
     r.about = load.id;
     r.why.title = say("Expected window");
     r.why.add(fmt::format("{} / {} = {}", format(load.nominal), format(load.typical), format(Ohm(ohm))));
-    r.why.add(say("Give or take {} of what is printed; a cheap meter's own leads add up to {}.",
+    r.why.add(say("Give or take {spread} of what is printed; a cheap meter's own leads add up to {lead_ohm}.",
                   format_percent(spread), format(Ohm(lead_ohm))));
     r.why.caution =
         say("On its ohms range a meter sends some mA through it: know that current and the igniter's no-fire "
@@ -221,13 +223,14 @@ Reading volts(const Plan& plan, ReadingOf of, std::string key, std::string title
     const double meter = plan.practices.meter_share;
     r.low = window.first * (1 - meter) - 0.02, r.high = window.second * (1 + meter) + 0.02;
     r.why.add(
-        say("Solved {} – {} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter adds ±{}.",
+        say("Solved {first} – {second} over 10 – 100 % charge, module tolerance and ±2 % copper; the meter "
+            "adds ±{meter}.",
             format(Volt(window.first)), format(Volt(window.second)), format_percent(meter)));
     if (r.high > borne.high)
         r.why.add(
-            say("No more than {}: the connected loads are rated for no more.", format(Volt(borne.high))));
+            say("No more than {high}: the connected loads are rated for no more.", format(Volt(borne.high))));
     if (r.low < borne.low)
-        r.why.add(say("No less than {}: what is connected needs it.", format(Volt(borne.low))));
+        r.why.add(say("No less than {low}: what is connected needs it.", format(Volt(borne.low))));
     r.low = std::max({0.0, r.low, borne.low}), r.high = std::min(r.high, borne.high);
     if (r.low > r.high) {
         r.low = r.high = unknown;
@@ -244,14 +247,16 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             const auto& s = plan.sources[b];
             auto r = volts(
                 plan, ReadingOf::source, "rest/" + s.id,
-                s.name + (s.kind == SourceKind::circuit ? say(", at the slot to be tapped") : " output"),
+                s.kind == SourceKind::circuit ? say("{source}, at the slot to be tapped", s.name)
+                                              : say("{source} output", s.name),
                 s.kind == SourceKind::circuit
                     ? std::string(s.with_key ? say("key on, its fuse out") : say("key off, its fuse out"))
                     : say("nothing connected"),
                 s.name, {raw(s.v_min), raw(s.v_max)});
             r.why.lines.resize(1);
-            r.why.lines[0].text = say("Expected {} to {}; the meter adds ±{}.", format(s.v_min),
-                                      format(s.v_max), format_percent(plan.practices.meter_share));
+            r.why.lines[0].text =
+                say("Expected {lowest} to {highest}; the meter adds ±{meter_share}.", format(s.v_min),
+                    format(s.v_max), format_percent(plan.practices.meter_share));
             if (s.kind == SourceKind::circuit) r.black = say("bare metal of the vehicle, its −");
             r.about = s.id;
             out.push_back(r);
@@ -262,11 +267,11 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
             r.why.lines[0].text = say("It is live with the key alone: without it, nothing.");
             out.push_back(std::move(r));
         } else if (const auto* k = find(catalogue.chemistries, plan.sources[b].chemistry)) {
-            auto r =
-                volts(plan, ReadingOf::source, "rest/" + plan.sources[b].id,
-                      plan.sources[b].name + say(" at rest"), say("nothing connected"), plan.sources[b].name,
-                      {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
-                       raw(pack_rest_voltage(plan.sources[b], *k, 1))});
+            auto r = volts(plan, ReadingOf::source, "rest/" + plan.sources[b].id,
+                           say("{source} at rest", plan.sources[b].name), say("nothing connected"),
+                           plan.sources[b].name,
+                           {raw(pack_rest_voltage(plan.sources[b], *k, nearly_empty)),
+                            raw(pack_rest_voltage(plan.sources[b], *k, 1))});
             r.about = plan.sources[b].id;
             out.push_back(std::move(r));
         }
@@ -285,14 +290,16 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     for (size_t c = 0; c < plan.converters.size(); ++c) {
         const auto w = outputs[c].first > outputs[c].second ? not_known : outputs[c];
         auto r = volts(plan, ReadingOf::module, "module/" + plan.converters[c].id,
-                       plan.converters[c].name + " output", say("nothing on it"),
-                       plan.converters[c].name + " output", w, borne[c]);
+                       say("{source} output", plan.converters[c].name), say("nothing on it"),
+                       say("{source} output", plan.converters[c].name), w, borne[c]);
         r.about = plan.converters[c].id;
         if (const auto& on_it = index.from(plan.converters[c].id); !on_it.empty()) {
             const auto& feed = plan.feeds()[on_it.front()];
-            r.red = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, false});
+            r.red = say("{source} output", plan.converters[c].name) + " " +
+                    landing_sign(plan, feed, {true, false});
             if (feed.ret == Return::own)
-                r.black = plan.converters[c].name + " output " + landing_sign(plan, feed, {true, true});
+                r.black = say("{source} output", plan.converters[c].name) + " " +
+                          landing_sign(plan, feed, {true, true});
         }
         out.push_back(std::move(r));
     }
@@ -309,23 +316,24 @@ void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& fig
         if (figures.solver->index().into(load.id).empty()) continue;
         Borne borne;
         borne.also(load);
-        auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", load.name + " plug",
-                           fitted_fuse(catalogue, plan.feeds()[figures.solver->index().into(load.id).front()])
-                               ? say("its fuse in, load off")
-                               : say("load off"),
-                           load.name + " plug", empty_windows[l], borne);
+        auto empty =
+            volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", say("{load} plug", load.name),
+                  fitted_fuse(catalogue, plan.feeds()[figures.solver->index().into(load.id).front()])
+                      ? say("its fuse in, load off")
+                      : say("load off"),
+                  say("{load} plug", load.name), empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
         auto loaded = volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running",
-                            load.name + " plug", say("running"), load.name + " plug",
+                            say("{load} plug", load.name), say("running"), say("{load} plug", load.name),
                             {busy_windows[l].first, empty_windows[l].second}, borne);
-        loaded.why.add(say("It needs {} – {}.", format(load.v_min), format(load.v_max)));
+        loaded.why.add(say("It needs {lowest} – {highest}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
         const auto& feed = plan.feeds()[figures.solver->index().into(load.id).front()];
         const bool own = feed.ret == Return::own;
         for (auto* r : {&empty, &loaded}) {
-            r->red = load.name + " plug " + landing_sign(plan, feed, {false, false});
-            if (own) r->black = load.name + " plug " + landing_sign(plan, feed, {false, true});
+            r->red = say("{load} plug", load.name) + " " + landing_sign(plan, feed, {false, false});
+            if (own) r->black = say("{load} plug", load.name) + " " + landing_sign(plan, feed, {false, true});
         }
         if (load.igniter) {
             empty.state = say("igniter unplugged, a lamp in its place, armed and fired");
@@ -349,9 +357,10 @@ void live_switches(const Plan& plan, const Catalogue& catalogue, const PlanIndex
         for (const auto u : index.upstream(feed.from))
             if (const auto* d = hand_switch(catalogue, plan.feeds()[u]))
                 before.append(before.empty() ? "" : " + ").append(d->name);
-        auto r = volts(
-            plan, ReadingOf::behind_switch, "open/" + feed.id, say("Behind the ") + name + " switch",
-            say("{}{}{} off", before, before.empty() ? "" : say(" on, "), name), index.name(feed.to), {0, 0});
+        auto r =
+            volts(plan, ReadingOf::behind_switch, "open/" + feed.id, say("Behind the {name} switch", name),
+                  say("{alone||{before} on, }{name} off", before.empty(), before, name), index.name(feed.to),
+                  {0, 0});
         r.high = 0.3;
         r.about = feed.id;
         r.why.lines.clear();
@@ -385,12 +394,12 @@ void standing_current(const Plan& plan, const Catalogue& catalogue, const Figure
     r.title = plan.sources.front().kind == SourceKind::pack ? say("Pack current") : say("Standing current");
     r.state = say("every switch off");
     r.red = plan.sources.front().name + " +",
-    r.black = say("feed of ") + plan.sources.front().name + say(" +, meter in series");
+    r.black = say("feed of {source} +, meter in series", plan.sources.front().name);
     r.unit = ReadingUnit::ampere;
     r.low = idle.first * 0.7;
     r.high = busy.second * 1.3 + 0.002;
     r.why.title = say("What empties the pack in storage");
-    r.why.add(say("Always-on loads and modules: {} idle to {} working; modules differ by a third.",
+    r.why.add(say("Always-on loads and modules: {first} idle to {second} working; modules differ by a third.",
                   format(Ampere(idle.first)), format(Ampere(busy.second))));
     out.push_back(std::move(r));
 }

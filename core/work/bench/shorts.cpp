@@ -9,6 +9,7 @@
 #include "protection/fuse_order.h"
 #include "units/format.h"
 #include "wiring/resistances.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -118,31 +119,29 @@ std::vector<Mouth> Looking::mouths() const {
         const bool clip = std::any_of(feeds.begin(), feeds.end(),
                                       [&](size_t f) { return fitted_fuse(catalogue, plan.feeds()[f]); });
         const bool pack = b.kind == SourceKind::pack;
-        const std::string plug = !pack                      ? say("lead of {}", b.name)
+        const std::string plug = !pack                      ? say("lead of {source}", b.name)
                                  : plan.sources.size() == 1 ? say("pack plug")
-                                                            : b.name + " plug";
+                                                            : say("{source} plug", b.name);
         all.push_back({b.id,
                        pack && plan.sources.size() == 1
                            ? say("Pack plug + to −")
-                           : b.name + (pack ? say(" plug") : say(" lead")) + say(" + to −"),
+                           : say("{source} {pack|plug|lead} + to −", b.name, pack),
                        plug + " +", plug + " −", clip ? say("a clip on its fuse holder") : "", feeds, true,
                        electronics_ohm, b.id});
     }
     for (const auto& c : plan.converters) {
         const auto& feeds = index.from(c.id);
         if (feeds.empty()) continue;
-        all.push_back({c.id, say("{} output + to −", c.name), say("{} output +", c.name),
-                       say("{} output −", c.name), "", feeds, false, module_ohm, c.id});
+        all.push_back({c.id, say("{converter} output + to −", c.name), say("{converter} output +", c.name),
+                       say("{converter} output −", c.name), "", feeds, false, module_ohm, c.id});
     }
     for (size_t f = 0; f < plan.feeds().size(); ++f) {
         const auto& feed = plan.feeds()[f];
         if (index.source_of(f).kind == PartKind::source || !fitted_fuse(catalogue, feed)) continue;
         all.push_back({feed.id,
-                       say("{} + to −", index.feed_name(feed)),
-                       (in_block(catalogue, *device(feed, DeviceKind::fuse))
-                            ? say("empty way of the fuse block, contact towards ")
-                            : say("empty fuse holder, contact towards ")) +
-                           index.name(feed.to),
+                       say("{lead} + to −", index.feed_name(feed)),
+                       say("{block|empty way of the fuse block|empty fuse holder}, contact towards {part}",
+                           in_block(catalogue, *device(feed, DeviceKind::fuse)), index.name(feed.to)),
                        index.name(feed.to) + " −",
                        "",
                        {f},
@@ -188,18 +187,17 @@ Reading Looking::reading(const Mouth& mouth, std::string_view key, const std::st
     }
     const double rest = 1 / sight.siemens;
     r.low = std::min(mouth.own_ohm, rest * (1 - scale_share));
-    std::string who;
-    for (size_t i = 0; i < std::min(sight.seen.size(), named); ++i)
-        who += (i == 0 ? "" : ", ") + sight.seen[i];
-    if (sight.seen.size() > named) who += say(" and {} more", sight.seen.size() - named);
-    r.why.add(say("At rest {} {} {}, windings and cold filaments behind their leads.", who,
-                  sight.seen.size() == 1 ? say("is") : say("are together"), format(Ohm(rest))));
-    r.why.add(say("Less a tenth for the meter: {}.", format(Ohm(rest * (1 - scale_share)))));
+
+    r.why.add(
+        say("At rest {who} {count|is|are together} {rest}, windings and cold filaments behind their leads.",
+            first_few(sight.seen, named), sight.seen.size(), format(Ohm(rest))));
+    r.why.add(say("Less a tenth for the meter: {rest}.", format(Ohm(rest * (1 - scale_share)))));
     if (r.low < 2 * own_leads)
-        r.why.add(say("A dead short reads like the meter's own leads, some {}, and cannot be told apart. "
-                      "Unplug the motors and measure again: the reading must rise.",
-                      format(Ohm(own_leads))),
-                  Tone::caution);
+        r.why.add(
+            say("A dead short reads like the meter's own leads, some {own_leads}, and cannot be told apart. "
+                "Unplug the motors and measure again: the reading must rise.",
+                format(Ohm(own_leads))),
+            Tone::caution);
     return r;
 }
 
@@ -235,7 +233,8 @@ std::string closed_words(const Catalogue& catalogue, const Device& power_switch)
     const auto* type = find(catalogue.switches, power_switch.type);
     const auto& name =
         power_switch.name.empty() ? (type ? type->name : power_switch.type) : power_switch.name;
-    return type && type->kind != SwitchKind::manual ? say("a clip across {}", name) : name + " on";
+    return type && type->kind != SwitchKind::manual ? say("a clip across {name}", name)
+                                                    : say("{name} on", name);
 }
 
 std::vector<Reading> short_readings(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {

@@ -53,11 +53,11 @@ tl::expected<Measured, std::string> read_meter(const Reading& r, const std::stri
 
 std::string record_text(const Reading& r, const Measured& m) {
     const auto verdict = judge(r, m);
-    const auto held = verdict == Verdict::pass      ? say(", inside ")
-                      : verdict == Verdict::missing ? say(", nothing to hold it against")
-                                                    : say(", outside ");
-    return r.title + " (" + r.state + "): " + value_text(r, m) + held +
-           (verdict == Verdict::missing ? std::string() : window_text(r));
+    if (verdict == Verdict::missing)
+        return say("{title} ({state}): {value}, nothing to hold it against", r.title, r.state,
+                   value_text(r, m));
+    return say("{title} ({state}): {value}, {inside|inside|outside} {window}", r.title, r.state,
+               value_text(r, m), verdict == Verdict::pass, window_text(r));
 }
 
 std::string window_text(const Reading& r) {

@@ -166,7 +166,7 @@ void add_wrapping(std::vector<BomLine>& lines, const Plan& plan, const Catalogue
 void add_seals(std::vector<BomLine>& lines, const Plan& plan, const Catalogue& catalogue) {
     const auto seals = sealing(plan, catalogue);
     for (size_t i = 0; i < seals.seats.size(); ++i)
-        add(lines, say("seal ring for an opening of {}", format(seals.rings[i])), 1, "pcs",
+        add(lines, say("seal ring for an opening of {rings}", format(seals.rings[i])), 1, "pcs",
             name_of(plan, seals.seats[i]), {Goods::small, sundry_price(catalogue, "seal-ring")});
     if (!seals.to_fill.empty())
         add(lines, say("neutral-cure silicone sealant, small tube"), 1, "pcs", say("openings"),
@@ -187,7 +187,7 @@ void add_joints(std::vector<BomLine>& lines, const Lead& lead, const WireType& w
             {Goods::small, work->crimp->cost, work->crimp->id, {}});
     else if (!work->kind->part.empty())
         add(lines,
-            say("{} for {}{}", said(work->kind->part),
+            say("{part} for {warm}{size}", said(work->kind->part),
                 lead.conductors > 1 ? fmt::format("{} × ", lead.conductors) : "", wire.size),
             ends, "pcs", "", {Goods::small});
 }
@@ -240,10 +240,10 @@ void add_devices(std::vector<BomLine>& lines, const Catalogue& catalogue, const 
         const auto* family = d.kind == DeviceKind::fuse ? find(catalogue.fuses, d.type) : nullptr;
         // A fuse blows and is replaced, its holder stays: two things.
         if (family && has_holder(*family) && family->action == FuseAction::fuse && !in_block(catalogue, d))
-            add(lines, say("holder for a {}", family->name), 1, "pcs", target,
+            add(lines, say("holder for a {family}", family->name), 1, "pcs", target,
                 {Goods::part, holder_price(catalogue, *family), {}, {}, d.id});
-        const auto comes = d.kind == DeviceKind::connector ? say(", pair") : std::string();
-        add(lines, name + comes, 1, "pcs", d.name.empty() ? target : d.name,
+        add(lines, d.kind == DeviceKind::connector ? say("{plug}, pair", name) : std::string(name), 1, "pcs",
+            d.name.empty() ? target : d.name,
             {family && family->action == FuseAction::fuse ? Goods::fuse : Goods::part,
              price_of(catalogue, d.type),
              d.type,
@@ -259,7 +259,7 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
     std::vector<BomLine> lines;
     for (const auto& b : plan.sources)
         if (const auto* c = find(catalogue.chemistries, b.chemistry))
-            add(lines, say("battery: {}", pack_summary(b, *c)), 1, "pcs", b.name,
+            add(lines, say("battery: {pack_summary}", pack_summary(b, *c)), 1, "pcs", b.name,
                 {Goods::part, pack_price(catalogue, b, *c), {}, {}, b.id});
         else if (b.kind == SourceKind::supply || b.kind == SourceKind::panel)
             add(lines, source_summary(b, catalogue), 1, "pcs", b.name, part(b.id));
@@ -285,8 +285,9 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
     }
     for (const auto& p : plan.passives)
         add(lines,
-            raw(p.seat.cutout) > 0 ? say("{}, for an opening of {}", said_word(p.kind), format(p.seat.cutout))
-                                   : said_word(p.kind),
+            raw(p.seat.cutout) > 0
+                ? say("{word}, for an opening of {cutout}", said_word(p.kind), format(p.seat.cutout))
+                : said_word(p.kind),
             1, "pcs", p.name, part(p.id));
     for (size_t i = 0; i < plan.leads.size(); ++i)
         add_devices(lines, catalogue, plan.leads[i], name_of(plan, plan.leads[i].to));
@@ -299,13 +300,13 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
         for (const auto& core : harness.wiring.cores_of(i))
             if (core.of_cable < 0 && !(supplied && raw(supplied->bought) <= 0))
                 add(lines,
-                    say("wire {} {}, {}", size_words(*w), said(core_colour(plan, core)),
-                        insulation ? insulation->name : w->insulation),
+                    say("wire {wire} {core_colour}, {insulation}", size_words(*w),
+                        said(core_colour(plan, core)), insulation ? insulation->name : w->insulation),
                     raw(supplied ? supplied->bought : core.cut), "m", name_of(plan, f.to),
                     {Goods::wire, w->cost, w->id, core_colour(plan, core), f.id});
         for (const auto& joint : harness.wiring.joints_of(i))
             if (joint.at == JointAt::frame)
-                add(lines, say("ring, bolt and serrated washer to the frame, for {}", size_words(*w)), 1,
+                add(lines, say("ring, bolt and serrated washer to the frame, for {wire}", size_words(*w)), 1,
                     "pcs", name_of(plan, f.to), {Goods::part, sundry_price(catalogue, "frame-ring")});
         add_lead_joints(lines, plan, catalogue, i);
     }
@@ -323,7 +324,7 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
             add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name,
                 {Goods::small, cap.part->cost, cap.part->id, {}});
         else if (!p.kind->part.empty())
-            add(lines, say("{} for {}", said(p.kind->part), format(p.copper)), 1, "pcs",
+            add(lines, say("{converter} for {loads}", said(p.kind->part), format(p.copper)), 1, "pcs",
                 plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.leads.size(); ++i) {
@@ -336,7 +337,7 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
         const auto supplied = use_of_supplied(catalogue, c, harness.routes[i].cut);
         const auto bought = supplied ? supplied->bought : harness.routes[i].cut;
         if (raw(bought) <= 0) continue;
-        add(lines, say("cable, {} × {}", c.cores.size(), w ? w->size : c.wire), raw(bought), "m",
+        add(lines, say("cable, {count} × {size}", c.cores.size(), w ? w->size : c.wire), raw(bought), "m",
             c.name.empty() ? name_of(plan, c.to) : c.name,
             {Goods::cable,
              w ? w->cost * static_cast<double>(c.cores.size()) + sundry_price(catalogue, "cable-sheath") : 0,

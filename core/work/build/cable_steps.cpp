@@ -17,6 +17,7 @@
 #include "panel/panel.h"
 #include "parts/wire_size.h"
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -36,15 +37,15 @@ std::string core_name(const Core& c) {
 
 void say_unused(const Plan& plan, const Catalogue& catalogue, const Lead& cable, Step& s) {
     const auto* tube = cut_back_tube(plan, catalogue, cable);
-    const auto cover = tube ? say("{} of {}", format(cut_back_cover), tube->name) : say("a tube");
+    const auto cover = tube ? say("{length} of {wire}", format(cut_back_cover), tube->name) : say("a tube");
     for (const auto& c : cable.cores) {
         if (c.role != CoreRole::unused) continue;
         s.actions.push_back(
             cable.kind == CableKind::servo
-                ? say("Lift the latch, pull the {} contact out of both housings, fold it back and "
-                      "shrink {} over it.",
+                ? say("Lift the latch, pull the {core} contact out of both housings, fold it back and "
+                      "shrink {cover} over it.",
                       core_name(c), cover)
-                : say("Cut {} back at both ends and shrink {} over each.", core_name(c), cover));
+                : say("Cut {core} back at both ends and shrink {cover} over each.", core_name(c), cover));
     }
 }
 
@@ -55,20 +56,23 @@ void say_cores(const Lead& cable, bool as_it_came, Step& s) {
     for (const auto& c : cable.cores) {
         if (c.role == CoreRole::unused) continue;
         if (c.from_pin.empty() && c.to_pin.empty())
-            plain.push_back(c.signal.empty() ? said(c.colour) : say("{} to {}", said(c.colour), c.signal));
+            plain.push_back(c.signal.empty() ? said(c.colour)
+                                             : say("{from} to {name}", said(c.colour), c.signal));
         else if (c.to_pin.empty() || c.from_pin.empty())
-            plain.push_back(say("{} to pin {}", core_name(c), c.to_pin.empty() ? c.from_pin : c.to_pin));
+            plain.push_back(
+                say("{core} to pin {from_pin}", core_name(c), c.to_pin.empty() ? c.from_pin : c.to_pin));
         else
-            pins.push_back(say("{} {} to {}", core_name(c), c.from_pin, c.to_pin));
+            pins.push_back(say("{core} {from_pin} to {to_pin}", core_name(c), c.from_pin, c.to_pin));
     }
     if (as_it_came) {
         pins.insert(pins.end(), plain.begin(), plain.end());
         if (!pins.empty())
-            s.actions.push_back(say("Look at both plugs, pin by pin: {}.", fmt::join(pins, "; ")));
+            s.actions.push_back(say("Look at both plugs, pin by pin: {list}.", fmt::join(pins, "; ")));
         return;
     }
-    if (!pins.empty()) s.actions.push_back(say("Pin by pin: {}.", fmt::join(pins, "; ")));
-    if (!plain.empty()) s.actions.push_back(say("Core by core, at both ends: {}.", fmt::join(plain, "; ")));
+    if (!pins.empty()) s.actions.push_back(say("Pin by pin: {list}.", fmt::join(pins, "; ")));
+    if (!plain.empty())
+        s.actions.push_back(say("Core by core, at both ends: {list}.", fmt::join(plain, "; ")));
 }
 
 /// How each core's end is made, once where both ends are alike.
@@ -85,13 +89,13 @@ void say_ends(const Plan& plan, const Catalogue& catalogue, size_t f, Step& s) {
             if (alike)
                 tell_joint(s, *work, plan.practices);
             else
-                s.actions.push_back(say("At {} its plug stays on: nothing is made there.",
+                s.actions.push_back(say("At {part} its plug stays on: nothing is made there.",
                                         name_of(plan, source ? cable.from : cable.to)));
             continue;
         }
-        s.actions.push_back(alike ? say("Each core at both ends, {}:", work->kind->name)
-                                  : say("Each core at {}, {}:", name_of(plan, source ? cable.from : cable.to),
-                                        work->kind->name));
+        s.actions.push_back(alike ? say("Each core at both ends, {kind}:", work->kind->name)
+                                  : say("Each core at {part}, {kind}:",
+                                        name_of(plan, source ? cable.from : cable.to), work->kind->name));
         tell_joint(s, *work, plan.practices);
         s.minutes += work->kind->minutes * static_cast<double>(cores) * (alike ? 2 : 1) / 2;
     }
@@ -102,17 +106,16 @@ void cut_cable(std::vector<Step>& steps, const Plan& plan, const Catalogue& cata
     const auto& lead = plan.leads[f];
     const auto* wire = find(catalogue.wires, lead.wire);
     const auto& route = figures.harness.routes[f];
-    auto& s = add_step(
-        steps, "cut/" + lead.id, StepKind::cut,
-        say("Cut to length: ") + (lead.name.empty() ? say("{} lead", name_of(plan, lead.to)) : lead.name),
-        wire ? say("{} of {}, {}", counted(lead.cores.size(), say("core"), say("cores")), size_words(*wire),
-                   format(route.cut))
-             : say("{}, {}: its wire is not chosen yet",
-                   counted(lead.cores.size(), say("core"), say("cores")), format(route.cut)));
+    auto& s =
+        add_step(steps, "cut/" + lead.id, StepKind::cut, say("Cut to length: {lead}", lead_name(plan, lead)),
+                 wire ? say("{cores} {cores|core|cores} of {wire}, {cut}", lead.cores.size(),
+                            size_words(*wire), format(route.cut))
+                      : say("{cores} {cores|core|cores}, {cut}: its wire is not chosen yet",
+                            lead.cores.size(), format(route.cut)));
     s.about = lead.id;
     s.stamp =
         fmt::format("{} × {}{}, {:.2f} m", lead.cores.size(), lead.wire, jacket_stamp(lead), raw(route.cut));
-    s.actions = {say("Cut {} of it; what is left over goes back into the drawer with its length on it.",
+    s.actions = {say("Cut {cut} of it; what is left over goes back into the drawer with its length on it.",
                      format(route.cut))};
     if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
         s.actions.push_back(words);
@@ -135,14 +138,14 @@ void sleeve_cores(std::vector<Step>& steps, const Plan& plan, const Catalogue& c
         const auto work = feed_joint(plan, catalogue, f, source);
         if (!work || !work->kind->tube) continue;
         const auto* tube = work->tube ? work->tube : work->to_buy;
-        actions.push_back(say("{} × {} of {}, one on each core, at {}.", used, format(work->tube_cut),
-                              tube ? tube->name : say("tube that fits"),
+        actions.push_back(say("{used} × {cut} of {tube}, one on each core, at {part}.", used,
+                              format(work->tube_cut), tube ? tube->name : say("tube that fits"),
                               name_of(plan, source ? lead.from : lead.to)));
         parking = std::max(parking, work->parking);
     }
     if (actions.empty()) return;
-    auto& s =
-        add_step(steps, "sleeve/" + lead.id, StepKind::sleeve, say("Tubes on: {}", lead_name(plan, lead)));
+    auto& s = add_step(steps, "sleeve/" + lead.id, StepKind::sleeve,
+                       say("Tubes on: {lead}", lead_name(plan, lead)));
     s.actions = std::move(actions);
     tell_parking(s, parking, lead.id);
 }
@@ -162,33 +165,32 @@ std::vector<Step> cable_steps(const Plan& plan, const Catalogue& catalogue, cons
         s.key = "cable/" + cable.id;
         s.kind = StepKind::cable;
         s.about = cable.id;
-        s.title =
-            say("Make up: ") + (cable.name.empty() ? say("{} lead", name_of(plan, cable.to)) : cable.name);
+        s.title = say("Make up: {lead}", lead_name(plan, cable));
         const auto* wire = find(catalogue.wires, cable.wire);
-        s.subtitle = wire ? say("{} of {}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
-                                size_words(*wire), name_of(plan, cable.from), name_of(plan, cable.to))
-                          : say("{}, {} to {}", counted(cable.cores.size(), say("core"), say("cores")),
-                                name_of(plan, cable.from), name_of(plan, cable.to));
+        s.subtitle = wire
+                         ? say("{cores} {cores|core|cores} of {wire}, {part} to {part_2}", cable.cores.size(),
+                               size_words(*wire), name_of(plan, cable.from), name_of(plan, cable.to))
+                         : say("{cores} {cores|core|cores}, {part} to {part_2}", cable.cores.size(),
+                               name_of(plan, cable.from), name_of(plan, cable.to));
         // One that is plugged in as it came has nothing to be made.
         const bool as_it_came = keeps_plugs(figures.harness.wiring, f);
-        if (as_it_came) s.title = say("Fit both plugs of {}", lead_name(plan, cable));
+        if (as_it_came) s.title = say("Fit both plugs of {lead}", lead_name(plan, cable));
         for (const auto& [n, colours] : colours_by(cable, &Core::twist))
             if (colours.size() > 1 && !as_it_came)
-                s.actions.push_back(
-                    say("Twist {}, a turn every centimetre or two.", fmt::join(colours, say(" and "))));
+                s.actions.push_back(say("Twist {list}, a turn every centimetre or two.", listed(colours)));
         if (!as_it_came) say_unused(plan, catalogue, cable, s);
         for (const auto& [n, colours] : colours_by(cable, &Core::doubled))
             if (colours.size() > 1 && !as_it_came)
                 s.actions.push_back(
-                    say("Test each of {} alone, then join them at both ends: once joined, a broken one "
+                    say("Test each of {list} alone, then join them at both ends: once joined, a broken one "
                         "cannot be found.",
-                        fmt::join(colours, say(" and "))));
+                        listed(colours)));
         say_cores(cable, as_it_came, s);
         if (cable.kind == CableKind::data && cable.terminated)
             for (const auto& end : bus_ends_of(buses, cable))
-                s.actions.push_back(say("A resistor across the pair at {}, 120 Ω or what the boards say.",
+                s.actions.push_back(say("A resistor across the pair at {part}, 120 Ω or what the boards say.",
                                         name_of(plan, end)));
-        s.actions.push_back(say("Label both ends “{}”.", lead_label(plan, cable)));
+        s.actions.push_back(say("Label both ends “{lead_label}”.", lead_label(plan, cable)));
         s.tools = {"meter", "labels", "cutters"};
         s.minutes = 3 + static_cast<double>(cable.cores.size());
         say_ends(plan, catalogue, f, s);

@@ -14,14 +14,15 @@ std::optional<Step> drill_step(const Plan& plan, const Catalogue& catalogue, con
     const auto holes = drill_holes(plan, catalogue, harness);
     if (holes.empty()) return {};
     std::vector<Step> one;
-    auto& s = add_step(one, drill_key, StepKind::drill, say("Drill the openings"),
-                       say("{} by the template, which prints at its true size",
-                           counted(holes.size(), say("hole"), say("holes"))));
+    auto& s = add_step(
+        one, drill_key, StepKind::drill, say("Drill the openings"),
+        say("{holes} {holes|hole|holes} by the template, which prints at its true size", holes.size()));
     bool step_drill = false;
     for (const auto& h : holes) {
-        const auto where = h.in.empty() ? h.name : say("{}, in {}", h.name, h.in);
-        s.actions.push_back(h.takes.empty() ? say("{}: {}", where, format(h.drill))
-                                            : say("{}: {}, for the {}", where, format(h.drill), h.takes));
+        const auto where = h.in.empty() ? h.name : say("{hole}, in {in}", h.name, h.in);
+        s.actions.push_back(h.takes.empty()
+                                ? say("{where}: {drill}", where, format(h.drill))
+                                : say("{where}: {drill}, for the {takes}", where, format(h.drill), h.takes));
         step_drill = step_drill || h.step;
     }
     s.actions.push_back(

@@ -12,26 +12,26 @@ std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
     for (const auto& s : plan.sources) {
         if (!is_endless(s)) continue;
-        auto& step = add_step(
-            steps, "find/" + s.id, StepKind::find_source,
-            s.kind == SourceKind::circuit ? say("Find the circuit: {}", s.name) : say("Measure {}", s.name),
-            source_summary(s, catalogue));
+        auto& step = add_step(steps, "find/" + s.id, StepKind::find_source,
+                              s.kind == SourceKind::circuit ? say("Find the circuit: {source}", s.name)
+                                                            : say("Measure {source}", s.name),
+                              source_summary(s, catalogue));
         step.about = s.id;
         const auto window =
             s.v_min == s.v_max ? format(s.v_max) : format_range(format(s.v_min), format(s.v_max));
         if (s.kind == SourceKind::circuit && raw(s.fuse) <= 0) {
             step.actions = {say("Red probe on the battery's + stud, black on its −."),
-                            say("It should read {}.", window),
+                            say("It should read {window}.", window),
                             say("See what ring its studs take, and where the lead can lie to it, sleeved.")};
             step.caution =
                 say("A vehicle's battery gives hundreds of amperes: rings and watches off, one spanner, and "
                     "that insulated.");
         } else if (s.kind == SourceKind::circuit) {
-            step.actions = {say("Pull the {} fuse of the circuit; keep it at hand.",
+            step.actions = {say("Pull the {fuse} fuse of the circuit; keep it at hand.",
                                 raw(s.fuse) > 0 ? format(s.fuse) : say("right")),
                             say("Red probe into its slot, black on bare metal of the vehicle."),
-                            s.with_key ? say("Key off: nothing. Key on: {}.", window)
-                                       : say("Key off: {} all the same.", window),
+                            s.with_key ? say("Key off: nothing. Key on: {window}.", window)
+                                       : say("Key off: {window} all the same.", window),
                             say("Neither contact? The other one of the slot is the live side."),
                             say("Note which side is live: the tap's two fuses sit behind it. Fuse back in.")};
             step.caution =
@@ -39,7 +39,8 @@ std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue) {
                     "airbag's wiring.");
         } else {
             step.actions = {say("Nothing on it. Meter on its output, plus and minus as its label says."),
-                            say("It should read {}.", window), say("Write plus and minus on its lead.")};
+                            say("It should read {window}.", window),
+                            say("Write plus and minus on its lead.")};
             step.caution = say("Its other side is mains: never opened, never with a damaged lead.");
         }
         step.target = StepTarget{window, say("nothing on it")};

@@ -18,9 +18,9 @@ std::string hold_reason(const Plan& plan, const Way& way, const Hold& hold) {
     const auto near = name_of(plan, raw(hold.at) < raw(way.length) / 2 ? way.from : way.to);
     switch (hold.why) {
         case HoldFor::end:
-            return say("before the joints at {}", near);
+            return say("before the joints at {near}", near);
         case HoldFor::pull:
-            return say("a second one at {}: it takes the pull, not the solder", near);
+            return say("a second one at {near}: it takes the pull, not the solder", near);
         case HoldFor::moving:
             return say("beside what moves");
         case HoldFor::opening:
@@ -75,19 +75,19 @@ std::vector<Step> hold_steps(const Plan& plan, const Figures& figures) {
             std::count_if(on.holds.begin(), on.holds.end(), [](const auto& h) { return is_made(h.why); });
         if (wanted == 0) continue;
         auto& s = add_step(steps, "hold/" + way.id, StepKind::hold,
-                           say("Hold the leads: {}", name_of(plan, way.id)),
-                           say("{} × {}, no more than {} between", wanted,
+                           say("Hold the leads: {part}", name_of(plan, way.id)),
+                           say("{wanted} × {hold_word}, no more than {apart} between", wanted,
                                said(hold_word(plan.practices.hold)), format(on.apart)));
         s.about = way.id;
         for (const auto& h : on.holds)
-            s.actions.push_back(
-                say("At {} from {}: {}.", format(h.at), name_of(plan, way.from), hold_reason(plan, way, h)));
+            s.actions.push_back(say("At {at} from {part}: {hold_reason}.", format(h.at),
+                                    name_of(plan, way.from), hold_reason(plan, way, h)));
         tell_school(s, plan.practices.hold);
         s.minutes = 1 + static_cast<double>(wanted);
         s.after = {"live/direct"};
         s.why.add(say("After it has been tested: a tied harness is slow to open again."));
         s.why.add(say("Before the lid: what is held behind it cannot be reached any more."));
-        s.why.add(say("The bundle weighs {} a metre; a machine that {} lets {} lie free.",
+        s.why.add(say("The bundle weighs {gram_per_m} a metre; a machine that {moves} lets {apart} lie free.",
                       format(Gram(on.gram_per_m)),
                       plan.shaking == Shaking::still   ? say("stands")
                       : plan.shaking == Shaking::moves ? say("moves")
@@ -101,7 +101,7 @@ std::vector<Step> stick_steps(const Plan& plan, const std::vector<std::string>& 
     std::vector<Step> steps;
     const auto add = [&](const auto& part) {
         if (!part.fixing.stuck) return;
-        auto& s = add_step(steps, "stick/" + part.id, StepKind::stick, say("Stick down {}", part.name),
+        auto& s = add_step(steps, "stick/" + part.id, StepKind::stick, say("Stick down {part}", part.name),
                            say("everything that plugs into it is in already"));
         s.about = part.id;
         s.actions = {say("Both faces clean and dry, wiped with alcohol."),
@@ -128,14 +128,14 @@ std::vector<Step> stack_steps(const Plan& plan, const Catalogue& catalogue) {
     std::vector<Step> steps;
     for (const auto& s : stacks(plan, catalogue)) {
         const auto above = name_of(plan, s.above), below = name_of(plan, s.below);
-        auto& step =
-            add_step(steps, "stack/" + s.below, StepKind::seat, say("Stand {} over {}", above, below),
-                     s.spacer ? say("on four of {}", s.spacer->name)
-                              : say("{} apart, on threaded rod", format(s.wanted)));
+        auto& step = add_step(steps, "stack/" + s.below, StepKind::seat,
+                              say("Stand {above} over {below}", above, below),
+                              s.spacer ? say("on four of {spacer}", s.spacer->name)
+                                       : say("{wanted} apart, on threaded rod", format(s.wanted)));
         step.about = s.below;
         step.actions = {
-            say("Look once more at {}: every joint there is made and every plug is in.", below),
-            say("The tallest thing there and 2 mm of air are {}; {} stand between the boards.",
+            say("Look once more at {below}: every joint there is made and every plug is in.", below),
+            say("The tallest thing there and 2 mm of air are {wanted}; {gap} stand between the boards.",
                 format(s.wanted), format(s.gap())),
             say("Washers of fibre or nylon under the screws where copper runs near a hole."),
             say("Hand-tight in a cross, then a quarter turn: a board that is bent cracks its solder.")};
@@ -161,9 +161,10 @@ std::vector<Step> panel_steps(const Plan& plan, const Catalogue& catalogue) {
             if (d.panel.empty()) continue;
             const auto fit = panel_fit(catalogue, d);
             const auto name = item_name(catalogue, d);
-            auto& s = add_step(steps, "seat/" + d.id, StepKind::seat,
-                               say("Seat {} in {}", d.name.empty() ? name : d.name, name_of(plan, d.panel)),
-                               raw(fit.cutout) > 0 ? say("in an opening of {}", format(fit.cutout)) : name);
+            auto& s =
+                add_step(steps, "seat/" + d.id, StepKind::seat,
+                         say("Seat {name} in {part}", d.name.empty() ? name : d.name, name_of(plan, d.panel)),
+                         raw(fit.cutout) > 0 ? say("in an opening of {cutout}", format(fit.cutout)) : name);
             s.about = d.id;
             tell_seat(s, plan, fit, held_by(d), d.panel);
             s.why.add(say("Before its wires are on: its nut goes over them only while their ends are bare."));

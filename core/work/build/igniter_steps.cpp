@@ -17,7 +17,7 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
                          say("until all is proved"));
     off.actions = {say("Each igniter unplugged, its two leads twisted together, away from the machine.")};
     for (const auto* l : all)
-        off.actions.push_back(say("In the place of {} a lamp for {}.", l->name, format(l->v_max)));
+        off.actions.push_back(say("In the place of {all} a lamp for {highest}.", l->name, format(l->v_max)));
     off.tools = {to_say("lamp with clips")};
     off.caution = caution, off.minutes = 4;
     off.after = joints;
@@ -37,7 +37,8 @@ IgniterSteps add_igniter_steps(std::vector<Step>& steps, const Plan& plan,
     on.about = all.front()->id;
     on.actions = {say("Every pack unplugged, every switch off.")};
     for (const auto* l : all)
-        on.actions.push_back(say("Volts at the plug of {}: 0. Then untwist its leads and join it.", l->name));
+        on.actions.push_back(
+            say("Volts at the plug of {all}: 0. Then untwist its leads and join it.", l->name));
     on.actions.push_back(
         say("From now on keep everyone clear of it; arming is the last action, from a distance."));
     on.tools = {to_say("meter")};

@@ -20,7 +20,7 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
     s.after = {"cut/" + feed.id};
     s.why.title = say("Why at this point");
     if (joint.at == JointAt::frame) {
-        s.title = say("Bolt {} − to the frame", part);
+        s.title = say("Bolt {part} − to the frame", part);
         s.subtitle = say("a ring on bare metal");
         s.actions = {say("Scrape the spot bare, as wide as the ring."),
                      say("Ring, serrated washer, bolt; tight enough that the ring does not turn by hand."),
@@ -31,9 +31,10 @@ Step return_step(const Plan& plan, const WireJoint& joint) {
         return s;
     }
     const auto* other = by_id(plan.feeds(), feed.shared_with);
-    s.title = say("Join {} − to the return of {}", part, other ? name_of(plan, other->to) : say("another"));
+    s.title = say("Join {part} − to the return of {part_2}", part,
+                  other ? name_of(plan, other->to) : say("another"));
     s.subtitle = say("one return for both");
-    s.actions = {say("At {}: its − and that of {} in one joint.",
+    s.actions = {say("At {part}: its − and that of {part_2} in one joint.",
                      other ? name_of(plan, other->to) : say("the other"), part),
                  say("Covered as every other joint.")};
     s.tools = {to_say("strippers")};
@@ -68,12 +69,12 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
         if (wide) {
             // On before anything is bared: nothing gets over a finished splice.
             std::vector<std::string> first{
-                wide->tube ? say("First the wide tube over all of it: {} of {}, pushed well back.",
+                wide->tube ? say("First the wide tube over all of it: {cut} of {tube}, pushed well back.",
                                  format(wide->cut), wide->tube->name)
-                           : say("No tube passes {}: it is taped over all when each joint has its own.",
+                           : say("No tube passes {pass}: it is taped over all when each joint has its own.",
                                  format(wide->pass))};
             if (feed.jacket == Jacket::sheath)
-                first.push_back(say("Strip {} of the sheath off both pieces, without nicking a core.",
+                first.push_back(say("Strip {cut} of the sheath off both pieces, without nicking a core.",
                                     format(wide->cut - Millimetre(20))));
             s.actions.insert(s.actions.begin(), first.begin(), first.end());
         }
@@ -81,9 +82,10 @@ std::vector<Step> item_steps(const Plan& plan, const Catalogue& catalogue, const
             // Whatever it is, its tubes wait on the wire before it is joined.
             if (joint->kind->tube && tube_school(plan.practices.insulation)) {
                 const auto* tube = joint->tube ? joint->tube : joint->to_buy;
-                s.actions.push_back(say("{} × {} of {} on first, one for each joint, parked {} away.", joints,
-                                        format(joint->tube_cut), tube ? tube->name : say("tube that fits"),
-                                        format(joint->parking)));
+                s.actions.push_back(
+                    say("{joints} × {cut} of {tube} on first, one for each joint, parked {parking} away.",
+                        joints, format(joint->tube_cut), tube ? tube->name : say("tube that fits"),
+                        format(joint->parking)));
                 s.tools.push_back(to_say("tube"));
             }
             s.actions.push_back(both_sides   ? say("Then the joint on either side of it:")

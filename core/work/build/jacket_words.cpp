@@ -18,20 +18,22 @@ std::string jacket_action(const Plan& plan, const Catalogue& catalogue, const Fi
             return {};
         case Jacket::sheath:
             return say(
-                "Ring the sheath {} from one end and {} from the other, bend it there and pull it off: "
+                "Ring the sheath {end_from} from one end and {end_to} from the other, bend it there and pull "
+                "it off: "
                 "never cut through to the cores.",
                 format(route.end_from), format(route.end_to));
         case Jacket::braid: {
             const auto* braid = jacket_braid(catalogue, l);
             return say(
-                "Slide {} of {} over all of it, its ends singed, and hold each with a short tube, half on "
+                "Slide {length} of {braid} over all of it, its ends singed, and hold each with a short tube, "
+                "half on "
                 "the braid.",
                 length, braid ? braid->name : say("braid that fits"));
         }
         case Jacket::tube: {
             const auto* tube = jacket_tube(catalogue, l);
-            return say("Slide {} of {} over all of it and shrink it from the middle outwards.", length,
-                       tube ? tube->name : say("tube that fits"));
+            return say("Slide {length} of {tube} over all of it and shrink it from the middle outwards.",
+                       length, tube ? tube->name : say("tube that fits"));
         }
     }
     return {};

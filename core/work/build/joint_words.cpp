@@ -20,14 +20,14 @@ std::string tug_words(const JointWork& work) {
     const double n = work.size.tug_newton;
     switch (work.kind->end) {
         case JointEnd::pad:
-            return say("Tug along the board with {:.0f} N, never upwards.", n);
+            return say("Tug along the board with {count:.0f} N, never upwards.", n);
         case JointEnd::pigtail:
-            return say("Tug each wire alone with {:.0f} N, and no more.", n);
+            return say("Tug each wire alone with {count:.0f} N, and no more.", n);
         case JointEnd::splice:
         case JointEnd::branch:
-            return say("Tug each side with {:.0f} N, and no more.", n);
+            return say("Tug each side with {count:.0f} N, and no more.", n);
         default:
-            return say("Tug with {:.0f} N, and no more.", n);
+            return say("Tug with {count:.0f} N, and no more.", n);
     }
 }
 
@@ -39,14 +39,14 @@ std::string solder_words(const JointWork& work) {
 }
 
 std::string heat_words(const JointSize& size) {
-    return raw(size.tip) > 0 ? say("{} with a {} chisel tip", size.heat, format(size.tip)) : size.heat;
+    return raw(size.tip) > 0 ? say("{heat} with a {tip} chisel tip", size.heat, format(size.tip)) : size.heat;
 }
 
 void tell_parking(Step& s, Millimetre parking, const Id& lead) {
     s.about = lead;
     s.subtitle = say("before any joint: forgotten tubing is the most common mistake");
     if (raw(parking) > 0)
-        s.actions.push_back(say("Park them {} or more from where the iron will be.", format(parking)));
+        s.actions.push_back(say("Park them {parking} or more from where the iron will be.", format(parking)));
     s.tools = {to_say("tube"), to_say("scissors")};
     s.minutes = 2;
     s.after = {"cut/" + lead, "thread/" + lead};
@@ -62,24 +62,27 @@ void tell_joint(Step& s, const JointWork& work, const Practices& practices) {
         s.actions.insert(s.actions.end(), kind.actions.begin(), kind.actions.end());
         return;
     }
-    s.actions.push_back(on.takes == TerminalTakes::pad && raw(on.size) > 0
-                            ? say("Strip {}: the insulation ends at the pad's edge.", format(work.size.strip))
-                        : on.takes == TerminalTakes::screw && raw(on.size) > 0
-                            ? say("Strip {}, for a bore of {}.", format(work.size.strip), format(on.size))
-                            : say("Strip {}.", format(work.size.strip)));
+    s.actions.push_back(
+        on.takes == TerminalTakes::pad && raw(on.size) > 0
+            ? say("Strip {strip}: the insulation ends at the pad's edge.", format(work.size.strip))
+        : on.takes == TerminalTakes::screw && raw(on.size) > 0
+            ? say("Strip {strip}, for a bore of {size}.", format(work.size.strip), format(on.size))
+            : say("Strip {strip}.", format(work.size.strip)));
     // What makes it hot is ready before anything is heated.
     if (raw(work.size.iron) > 0) {
         s.count_s = raw(work.size.dwell);
-        s.actions.push_back(say("{} at {}, about {} of heat.", capital(heat_words(work.size)),
-                                format(work.size.iron), format(work.size.dwell)));
+        s.actions.push_back(say("{heat_words} at {iron}, about {dwell} of heat.",
+                                capital(heat_words(work.size)), format(work.size.iron),
+                                format(work.size.dwell)));
     }
     const bool torch = raw(work.size.burn_back) > 0;
     if (torch)
-        s.actions.push_back(say("Shield what lies beneath with a wet cloth; the insulation shrinks back {}.",
-                                format(work.size.burn_back)));
+        s.actions.push_back(
+            say("Shield what lies beneath with a wet cloth; the insulation shrinks back {burn_back}.",
+                format(work.size.burn_back)));
     if (work.crimp && raw(work.crimp->grip_most) > 0)
         s.actions.push_back(
-            say("The insulation ends midway between both pairs of wings: {} of it under the rear ones.",
+            say("The insulation ends midway between both pairs of wings: {bundle} of it under the rear ones.",
                 format(work.bundle)));
     const int before = kind.tug_after < 0 ? static_cast<int>(kind.actions.size()) : kind.tug_after;
     for (int i = 0; i <= static_cast<int>(kind.actions.size()); ++i) {

@@ -24,7 +24,7 @@ std::string own_step_key(const Id& id) { return "own/" + id; }
 
 OwnStep step_back(const Plan& plan, const OwnStep& of) {
     OwnStep back;
-    back.title = say("{}, back again", of.title);
+    back.title = say("{title}, back again", of.title);
     back.undoes = of.id, back.tools = of.tools, back.minutes = of.minutes;
     back.id = fresh_id(plan, "step", back.title);
     return back;
@@ -61,11 +61,11 @@ void add_own_steps(const Plan& plan, std::vector<Step>& steps) {
         s.why.add(say("Where you put it."));
         for (const auto& first : own.after)
             if (!keys.contains(first) && !step_called(plan, steps, first))
-                s.why.add(
-                    say("It is to come after “{}”, which is no step any more: that counts as met.", first),
-                    Tone::caution);
+                s.why.add(say("It is to come after “{first}”, which is no step any more: that counts as met.",
+                              first),
+                          Tone::caution);
         if (!own.undoes.empty()) {
-            s.why.add(say("Takes back “{}”.", name_of_own(plan, own.undoes)));
+            s.why.add(say("Takes back “{name}”.", name_of_own(plan, own.undoes)));
             s.after.push_back(own_step_key(own.undoes));
             s.after.push_back("close/tie");
         }
@@ -97,14 +97,14 @@ void take_back(const Plan& plan, std::vector<Step>& steps) {
             for (auto& s : steps)
                 if (s.key == t.key) {
                     s.actions.insert(s.actions.begin(),
-                                     say("It was made as {}; that comes off first.", t.was));
-                    s.why.add(
-                        say("Done once already, as {}; the plan has changed since to {}.", t.was, t.now),
-                        Tone::caution);
+                                     say("It was made as {was}; that comes off first.", t.was));
+                    s.why.add(say("Done once already, as {was}; the plan has changed since to {now}.", t.was,
+                                  t.now),
+                              Tone::caution);
                 }
             continue;
         }
-        auto& s = add_step(steps, "undo/" + t.key, StepKind::undo, say("Take back: {}", t.was),
+        auto& s = add_step(steps, "undo/" + t.key, StepKind::undo, say("Take back: {was}", t.was),
                            say("the plan no longer has it"));
         s.actions = {
             say("Off, out and apart; what is left of it goes back into the drawer with its length on it."),
@@ -112,7 +112,7 @@ void take_back(const Plan& plan, std::vector<Step>& steps) {
         s.about = t.key;
         s.minutes = 5;
         s.after = {"prepare"};
-        s.why.add(say("It was done, and the plan has changed since: {}.", t.key), Tone::caution);
+        s.why.add(say("It was done, and the plan has changed since: {key}.", t.key), Tone::caution);
         for (auto& later : steps)
             if (later.kind == StepKind::beep) later.after.push_back("undo/" + t.key);
     }
@@ -124,7 +124,7 @@ void say_circles(std::vector<Step>& steps) {
     for (size_t i = 0; i < steps.size(); ++i)
         for (const auto& key : steps[i].after)
             if (const auto later = at.find(key); later != at.end() && later->second > i) {
-                steps[i].why.add(say("It waits for “{}”, which waits for it: take one of the two apart.",
+                steps[i].why.add(say("It waits for “{title}”, which waits for it: take one of the two apart.",
                                      steps[later->second].title),
                                  Tone::danger);
                 break;

@@ -33,8 +33,9 @@ std::vector<Step> passive_steps(const Plan& plan) {
     std::vector<Step> steps;
     for (const auto& p : plan.passives) {
         const auto where = p.place.empty() ? std::string() : name_of(plan, p.place);
-        auto& s = add_step(steps, "seat/" + p.id, StepKind::seat,
-                           where.empty() ? say("Seat {}", p.name) : say("Seat {} at {}", p.name, where));
+        auto& s = add_step(
+            steps, "seat/" + p.id, StepKind::seat,
+            where.empty() ? say("Seat {passive}", p.name) : say("Seat {passive} at {where}", p.name, where));
         s.about = p.id;
         const auto* body = body_of(plan, p.id);
         tell_seat(s, plan, p.seat, held_by(p), body ? body->id : Id());

@@ -10,6 +10,7 @@
 #include "joint/pigtail.h"
 #include "parts/wire_size.h"
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -26,9 +27,7 @@ std::string wires_words(const Pigtail& p) {
     words.reserve(by_area.size());
     for (const auto& [area, of] : by_area)
         words.push_back(of.second > 1 ? fmt::format("{} × {}", of.second, of.first) : of.first);
-    const auto last = words.back();
-    words.pop_back();
-    return words.empty() ? last : say("{} and {}", fmt::join(words, ", "), last);
+    return listed(words);
 }
 
 std::string leads_words(const Plan& plan, const Pigtail& p) {
@@ -49,14 +48,15 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
     for (const auto& [h, both] : by_hub) {
         const auto& hub = plan.hubs[h];
         const auto& first = both.front();
-        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::pigtail, say("Pigtail: {}", hub.name),
-                           say("{} in one joint, {}", wires_words(first), first.kind->name));
+        auto& s = add_step(steps, "pigtail/" + hub.id, StepKind::pigtail, say("Pigtail: {hub}", hub.name),
+                           say("{wires_words} in one joint, {kind}", wires_words(first), first.kind->name));
         s.about = hub.id;
         for (const auto& p : both)
-            s.actions.push_back(say("{}: to {}.", p.minus ? say("All − together") : say("All + together"),
+            s.actions.push_back(say("{minus|All − together|All + together}: to {leads_words}.", p.minus,
                                     leads_words(plan, p)));
         if (raw(first.tube_cut) > 0)
-            s.actions.push_back(say("{} × {} of {} on first, well back.", both.size(), format(first.tube_cut),
+            s.actions.push_back(say("{count} × {cut} of {tube} on first, well back.", both.size(),
+                                    format(first.tube_cut),
                                     first.tube ? first.tube->name : say("tube that fits")));
         JointWork work;
         work.kind = first.kind, work.size = first.size;
@@ -73,7 +73,8 @@ std::vector<Step> pigtail_steps(const Plan& plan, const Catalogue& catalogue) {
         }
         s.why.add(say(
             "When every wire of it is cut and has its items: a pigtail cannot be opened for another wire."));
-        s.why.add(say("{} of copper together, {} across bared.", format(first.copper), format(first.bared)));
+        s.why.add(say("{copper} of copper together, {bared} across bared.", format(first.copper),
+                      format(first.bared)));
     }
     return steps;
 }

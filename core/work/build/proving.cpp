@@ -57,7 +57,8 @@ struct Prover {
         std::vector<std::string> all;
         for (const auto& d : plan.feeds()[feed].devices)
             if (d.kind == DeviceKind::fuse && fitted_last(catalogue, d))
-                all.push_back(say("Fit {}: {}", index.feed_name(plan.feeds()[feed]), format(d.rating)));
+                all.push_back(
+                    say("Fit {lead}: {rating}", index.feed_name(plan.feeds()[feed]), format(d.rating)));
         return all;
     }
     std::vector<std::string> fittings(FuseTurn turn, size_t converter = 0) const;
@@ -144,7 +145,7 @@ void Prover::dead(const std::vector<std::string>& joints) {
         }
     }
     if (readings.size() > said)
-        shorts.actions.push_back(say("{} more on the Bench.", readings.size() - said));
+        shorts.actions.push_back(say("{count} more on the Bench.", readings.size() - said));
     shorts.actions.push_back(say("Less than that: stop and find it."));
     shorts.tools = {to_say("meter"), to_say("clip lead")};
     shorts.minutes = 3 + std::min(0.5 * static_cast<double>(readings.size()), 30.0);
@@ -159,16 +160,14 @@ std::string Prover::test_supply() const {
     const auto& s = plan.sources.empty() ? Source{} : plan.sources.front();
     const auto* chemistry = find(catalogue.chemistries, s.chemistry);
     const auto range = source_range(s, catalogue);
-    if (!range) return say("Or from a bench supply limited to {}.", format(test_fuse()));
+    if (!range) return say("Or from a bench supply limited to {test_fuse}.", format(test_fuse()));
     const Volt volts = chemistry && s.kind == SourceKind::pack ? pack_rest_voltage(s, *chemistry, 0.5)
                                                                : (range->low + range->high) / 2;
     const double cells = std::ceil(raw(volts) / cell - 1e-9);
-    auto words = say("Or from a bench supply at {} limited to {}", format(volts), format(test_fuse()));
-    if (cells <= most_cells)
-        words +=
-            say(", or {} small alkaline cells in series: they give a few amperes into a short and no more",
-                format_number(cells));
-    return words + ".";
+    return say(
+        "Or from a bench supply at {volts} limited to {test_fuse}{few|, or {cells} small alkaline cells in "
+        "series: they give a few amperes into a short and no more|}.",
+        format(volts), format(test_fuse()), cells <= most_cells, format_number(cells));
 }
 
 std::string Prover::ready_for_power() {
@@ -185,7 +184,7 @@ std::string Prover::ready_for_power() {
     }
     for (const auto& l : plan.loads) {
         if (!l.transmitter) continue;
-        auto& a = add("antenna/" + l.id, StepKind::antenna, say("Antenna on {}", l.name));
+        auto& a = add("antenna/" + l.id, StepKind::antenna, say("Antenna on {load}", l.name));
         a.about = l.id;
         a.actions = {say("Screw the antenna on finger-tight."),
                      say("Never power it without, even for setup.")};
@@ -198,17 +197,17 @@ std::string Prover::ready_for_power() {
     const auto test = format(test_fuse());
     auto& first = add("test/first-power", StepKind::first_power, say("First power, small and limited"),
                       plan.sources.empty() || plan.sources.front().kind == SourceKind::pack
-                          ? say("a {} fuse or a lamp in series instead of the battery fuse", test)
-                          : say("a {} fuse or a lamp in series", test));
+                          ? say("a {test} fuse or a lamp in series instead of the battery fuse", test)
+                          : say("a {test} fuse or a lamp in series", test));
     const auto kind = plan.sources.empty() ? SourceKind::pack : plan.sources.front().kind;
     if (switched()) first.actions.push_back(say("Every switch off."));
     first.actions.push_back(
         kind == SourceKind::supply ? say("Plug the supply into the wall last; say the polarity aloud first.")
         : kind == SourceKind::circuit && raw(plan.sources.front().fuse) <= 0
-            ? say("Its ring on the + stud through the {} test lead; say the polarity aloud first.", test)
+            ? say("Its ring on the + stud through the {test} test lead; say the polarity aloud first.", test)
         : kind == SourceKind::circuit
-            ? say("Tap in with a {} fuse in the new slot; say the polarity aloud first.", test)
-            : say("Connect the pack through the {} test lead; say the polarity aloud first.", test));
+            ? say("Tap in with a {test} fuse in the new slot; say the polarity aloud first.", test)
+            : say("Connect the pack through the {test} test lead; say the polarity aloud first.", test));
     first.actions.push_back(test_supply());
     first.actions.push_back(
         switched() ? say("Main switch on: the test fuse must hold, nothing may get warm or smell.")
@@ -219,10 +218,10 @@ std::string Prover::ready_for_power() {
         first.actions.insert(first.actions.begin() + (switched() ? 2 : 1),
                              say("One source after the other, the others out."));
     first.tools = {to_say("meter"), to_say("test lead with a small fuse")};
-    if (turns(plan))
-        first.caution = plan.flies ? say("Propellers off. ")
-                                   : say("Wheels, arms and propellers off the ground or off the machine. ");
-    first.caution += say("Rings and watches off your hands.");
+    first.caution = !turns(plan) ? say("Rings and watches off your hands.")
+                    : plan.flies ? say("Propellers off. Rings and watches off your hands.")
+                                 : say("Wheels, arms and propellers off the ground or off the machine. Rings "
+                                       "and watches off your hands.");
     first.minutes = 8;
     first.after = {last};
     first.why.add(
@@ -235,7 +234,7 @@ std::vector<std::string> Prover::rails() {
     for (const auto c : modules_in_order(plan, index)) {
         const auto& module = plan.converters[c];
         auto behind = fittings(FuseTurn::rail, c);
-        auto& s = add("live/" + module.id, StepKind::prove, say("Prove {}", module.name),
+        auto& s = add("live/" + module.id, StepKind::prove, say("Prove {module}", module.name),
                       behind.empty() ? say("its loads off, then one after the other")
                                      : say("output without its fuses, then each load"));
         s.about = module.id;
@@ -262,7 +261,7 @@ void Prover::direct(const std::vector<std::string>& after) {
     const bool pack = plan.sources.empty() || plan.sources.front().kind == SourceKind::pack;
     const std::string source = pack ? say("the battery") : plan.sources.front().name;
     auto& direct =
-        add("live/direct", StepKind::prove, say("Prove the loads fed directly from {}", source),
+        add("live/direct", StepKind::prove, say("Prove the loads fed directly from {source}", source),
             turns(plan) ? say("motors without load, then loaded") : say("one load after the other"));
     if (auto fit = fittings(FuseTurn::direct); !fit.empty()) {
         direct.actions.push_back(say("Power off."));
@@ -292,12 +291,13 @@ bool Prover::second_look() {
         for (const auto& p : single_points(plan, index, l)) {
             if (!seen.insert(p.id).second) continue;
             if (p.kind == SinglePointKind::plug)
-                looks.push_back(say("{}: home, latched, tied; tug it.", capital(p.name)));
+                looks.push_back(say("{single_point}: home, latched, tied; tug it.", capital(p.name)));
             if (p.kind == SinglePointKind::power_switch)
-                looks.push_back(say("{}: guarded, or locked on.", capital(p.name)));
+                looks.push_back(say("{single_point}: guarded, or locked on.", capital(p.name)));
             if (p.kind == SinglePointKind::hub)
                 looks.push_back(
-                    say("{}: check every nut and screw by hand and mark it with a line of paint.", p.name));
+                    say("{single_point}: check every nut and screw by hand and mark it with a line of paint.",
+                        p.name));
         }
     }
     if (looks.empty()) return false;
@@ -307,7 +307,8 @@ bool Prover::second_look() {
     const size_t more = looks.size() > most ? looks.size() - most : 0;
     looks.resize(looks.size() - more);
     append(s.actions, std::move(looks));
-    if (more > 0) s.actions.push_back(say("{} more, as the finding of each vital load names them.", more));
+    if (more > 0)
+        s.actions.push_back(say("{more} more, as the finding of each vital load names them.", more));
     s.minutes = 6;
     s.after = {"close/tie"};
     s.why.add(
@@ -345,11 +346,11 @@ void Prover::close() {
                     tapped ? say("in the reverse of how it was opened") : "");
     for (const auto& s : plan.sources)
         if (s.kind == SourceKind::pack && s.held != Held::unsaid)
-            tie.actions.push_back(s.held == Held::strap
-                                      ? say("{}: its strap tight; shaken by hand it stays.", s.name)
-                                  : s.held == Held::bracket
-                                      ? say("{}: screwed into its bracket; shaken by hand it stays.", s.name)
-                                      : say("{}: its hold-down tight; shaken by hand it stays.", s.name));
+            tie.actions.push_back(
+                s.held == Held::strap ? say("{source}: its strap tight; shaken by hand it stays.", s.name)
+                : s.held == Held::bracket
+                    ? say("{source}: screwed into its bracket; shaken by hand it stays.", s.name)
+                    : say("{source}: its hold-down tight; shaken by hand it stays.", s.name));
     if (pack)
         tie.actions.push_back(say("Tie the battery lead so that the tie, not the solder, takes the pull."));
     tie.actions.push_back(turns(plan)
@@ -364,10 +365,10 @@ void Prover::close() {
     };
     if (!seals.glands.empty())
         tie.actions.push_back(
-            say("{}: dome nut tight until the lead no longer turns in its seal.", named(seals.glands)));
+            say("{named}: dome nut tight until the lead no longer turns in its seal.", named(seals.glands)));
     if (!seals.to_fill.empty()) {
         tie.actions.push_back(
-            say("{}: sealant round each wire and between them, from both sides; a day to cure.",
+            say("{named}: sealant round each wire and between them, from both sides; a day to cure.",
                 named(seals.to_fill)));
         tie.wait_minutes = std::max(tie.wait_minutes, 24 * 60.0);
         tie.tools.push_back(to_say("sealant"));
@@ -378,7 +379,8 @@ void Prover::close() {
         tie.actions.push_back(
             say("Put the lid on without pinching a wire; test once more before the trim goes back."));
     else if (!closed.empty())
-        tie.actions.push_back(say("Put the lid of {} on without pinching a wire; test once more.", closed));
+        tie.actions.push_back(
+            say("Put the lid of {closed} on without pinching a wire; test once more.", closed));
     tie.tools.insert(tie.tools.begin(), {to_say("cable ties"), to_say("side cutters")});
     tie.minutes = 20;
     tie.after = before_lid;
@@ -408,11 +410,11 @@ void Prover::close() {
         const auto who = only && kind == SourceKind::pack ? say("Battery")
                          : alone(i)                       ? index.name(f.from)
                                                           : index.feed_name(f);
-        const auto title = who + (fitted                     ? " fuse, " + format(fuse->rating)
-                                  : kind == SourceKind::pack ? say(" plugged in")
-                                                             : " connected");
+        const auto title = fitted ? say("{source} fuse, {rating}", who, format(fuse->rating))
+                           : kind == SourceKind::pack ? say("{source} plugged in", who)
+                                                      : say("{source} connected", who);
         auto& last = add(only ? "fit/battery-fuse" : "fit/battery-fuse/" + f.id, StepKind::last_fuse,
-                         say("{}: last of all", title));
+                         say("{title}: last of all", title));
         last.about = f.id;
         last.actions = {switched() ? say("Every switch off, nothing plugged in.")
                                    : say("Nothing plugged in.")};
@@ -423,9 +425,10 @@ void Prover::close() {
                 b.with_key ? say("Key off. Pull the circuit's fuse.") : say("Pull the circuit's fuse."),
                 say("The meter says which side of its slot is live."),
                 raw(b.fuse) > 0
-                    ? say("That fuse, {}, into the tap's lower place, nearest its blades; ours, {}, above.",
+                    ? say("That fuse, {fuse}, into the tap's lower place, nearest its blades; ours, "
+                          "{rating}, above.",
                           format(b.fuse), format(fuse->rating))
-                    : say("That fuse into the tap's lower place, nearest its blades; ours, {}, above.",
+                    : say("That fuse into the tap's lower place, nearest its blades; ours, {rating}, above.",
                           format(fuse->rating)),
                 say("Push the tap in with its lead on the dead side: the other way round one fuse carries "
                     "both. Check that the cover closes.")};

@@ -8,16 +8,16 @@ namespace sangre {
 
 void tell_seat(Step& s, const Plan& plan, const Seat& seat, SeatHold hold, const Id& body) {
     if (raw(seat.cutout) > 0) {
-        s.subtitle = say("in an opening of {}", format(seat.cutout));
+        s.subtitle = say("in an opening of {cutout}", format(seat.cutout));
         s.actions.push_back(
-            say("Try it in its hole of {}; a file takes the last tenth.", format(seat.cutout)));
+            say("Try it in its hole of {cutout}; a file takes the last tenth.", format(seat.cutout)));
     }
     if (raw(seat.behind) > 0)
         s.actions.push_back(
-            say("It needs {} free behind the wall, its wires bent included.", format(seat.behind)));
+            say("It needs {behind} free behind the wall, its wires bent included.", format(seat.behind)));
     if (raw(seat.cutout) > 0 && needs_seal(plan, body))
         s.actions.push_back(say("Seal ring on the outside, under its flange, dry and not twisted."));
-    if (!seat.points.empty()) s.actions.push_back(say("Turn it before it is fast: {}.", seat.points));
+    if (!seat.points.empty()) s.actions.push_back(say("Turn it before it is fast: {points}.", seat.points));
     switch (hold) {
         case SeatHold::nut_behind:
             s.actions.push_back(
@@ -46,8 +46,8 @@ void tell_seat(Step& s, const Plan& plan, const Seat& seat, SeatHold hold, const
             break;
     }
     if (raw(seat.proud) > 0)
-        s.actions.push_back(
-            say("It stands {} out in front: keep lids and slides clear of it there.", format(seat.proud)));
+        s.actions.push_back(say("It stands {proud} out in front: keep lids and slides clear of it there.",
+                                format(seat.proud)));
     s.minutes = raw(seat.cutout) > 0 ? 8 : 5;
     s.after = {"prepare"};
 }

@@ -181,7 +181,7 @@ Plan with_board(Plan plan, const std::string& board, std::string_view text, cons
     if (parts.empty()) return plan;
     std::vector<std::string> lie{say("In the order in which they go in, low before tall:")};
     for (const auto& p : parts)
-        lie.push_back(p.polarity.empty() ? p.words : say("{}: {}.", p.words, said(p.polarity)));
+        lie.push_back(p.polarity.empty() ? p.words : say("{part}: {polarity}.", p.words, said(p.polarity)));
     std::string last;
     const auto add = [&](OwnStep step) {
         step.id = fresh_id(plan, "step", step.title);
@@ -190,7 +190,7 @@ Plan with_board(Plan plan, const std::string& board, std::string_view text, cons
         last = own_step_key(step.id);
         plan.own_steps.push_back(std::move(step));
     };
-    const auto titled = [&](const std::string& what) { return say("{}: {}", board, what); };
+    const auto titled = [&](const std::string& what) { return say("{where}: {drill}", board, what); };
     auto ready = own("", lie, 2 + static_cast<double>(parts.size()), {to_say("meter")});
     ready.title = titled(say("parts laid out"));
     add(std::move(ready));
@@ -202,7 +202,8 @@ Plan with_board(Plan plan, const std::string& board, std::string_view text, cons
         while (end < parts.size() && parts[end].height == parts[i].height) {
             all += (all.empty() ? "" : ", ") + parts[end].words;
             if (!parts[end].polarity.empty())
-                step.actions.push_back(say("{}: {}.", parts[end].words, said(parts[end].polarity)));
+                step.actions.push_back(
+                    say("{part}: {polarity}.", parts[end].words, said(parts[end].polarity)));
             ++end;
         }
         step.title = titled(all);

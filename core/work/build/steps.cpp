@@ -32,6 +32,7 @@
 #include "plan/part_places.h"
 #include "reach/reach.h"
 #include "units/format.h"
+#include "words/list.h"
 #include "words/say.h"
 
 namespace sangre {
@@ -50,7 +51,7 @@ struct Maker {
     const WireType* wire(const Lead& f) const { return find(catalogue.wires, f.wire); }
     std::string wire_name(const Lead& f) const { return wire(f) ? size_words(*wire(f)) : "wire"; }
     std::string colours(const Lead& f) const {
-        return f.ret == Return::own ? say("{} and {}", said(f.supply_colour), said(f.return_colour))
+        return f.ret == Return::own ? listed({said(f.supply_colour), said(f.return_colour)})
                                     : said(f.supply_colour);
     }
     const JointKind* joint_kind(const Lead& f, bool at_source) const {
@@ -94,8 +95,9 @@ void Maker::set_modules() {
         const bool fixed = type && type->out_min >= type->out_max;
         const auto& window = figures.windows[i];
         auto& s = add("set/" + c.id, StepKind::set_module,
-                      fixed ? say("Measure {}", c.name) : say("Set {} to {}", c.name, format(c.set)),
-                      (type ? type->name : c.type) + say(", nothing on its output"));
+                      fixed ? say("Measure {source}", c.name)
+                            : say("Set {converter} to {setting}", c.name, format(c.set)),
+                      say("{module}, nothing on its output", type ? type->name : Term(c.type)));
         s.about = c.id;
         s.actions = {say("Power its input alone, through a 1 A fuse or a current-limited supply."),
                      fixed ? say("Meter on the output: it cannot be set.")
@@ -105,16 +107,16 @@ void Maker::set_modules() {
             s.actions.push_back(
                 say("No voltage suits all that it feeds: correct the plan before anything is connected."));
         else if (fixed)
-            s.actions.push_back(say("It gives {}; its loads need {}.", format(c.set), words));
+            s.actions.push_back(say("It gives {setting}; its loads need {words}.", format(c.set), words));
         else
-            s.actions.push_back(
-                say("Stop at {}, as near as the screw goes; its loads stand {}.", format(c.set), words));
+            s.actions.push_back(say("Stop at {setting}, as near as the screw goes; its loads stand {words}.",
+                                    format(c.set), words));
         s.stamp = fmt::format("{} {:.2f} V", c.type, raw(c.set));
-        s.target = {window.empty() ? "—" : format(c.set), say("{}, nothing on the output", words)};
+        s.target = {window.empty() ? "—" : format(c.set), say("{words}, nothing on the output", words)};
         s.actions.push_back(fixed ? say("Power off. Label the module.")
                                   : say("Power off. Mark the screw with paint and label the module."));
         if (const auto* spacer = board_spacer(plan, catalogue, c))
-            s.actions.push_back(say("It stands on metal: four of {} under its board.", spacer->name));
+            s.actions.push_back(say("It stands on metal: four of {spacer} under its board.", spacer->name));
         s.tools = {to_say("meter"), to_say("fused test lead")};
         if (!fixed) s.tools.push_back(to_say("small screwdriver"));
         s.minutes = fixed ? 3 : 6;
@@ -131,19 +133,21 @@ void Maker::set_modules() {
 void Maker::cut(size_t f) {
     const auto& feed = plan.feeds()[f];
     const auto& route = figures.harness.routes[f];
-    auto& s = add("cut/" + feed.id, StepKind::cut, say("Cut and label: {}", index.feed_name(feed)),
-                  fmt::format("{} {}, {}", wire_name(feed), colours(feed),
-                              format(route.cut) + (feed.ret == Return::own ? say(" each") : "")));
+    auto& s =
+        add("cut/" + feed.id, StepKind::cut, say("Cut and label: {lead}", index.feed_name(feed)),
+            fmt::format("{} {}, {}", wire_name(feed), colours(feed),
+                        feed.ret == Return::own ? say("{cut} each", format(route.cut)) : format(route.cut)));
     s.about = feed.id;
     s.stamp =
         fmt::format("{} × {} {} {}{}, {:.2f} m", std::max(feed.conductors, 1), feed.wire, feed.supply_colour,
                     feed.ret == Return::own ? feed.return_colour : "", jacket_stamp(feed), raw(route.cut));
     const int alike = std::max(feed.conductors, 1);
-    const auto pieces = alike > 1 ? say("{} pieces of {}", alike, format(route.cut)) : format(route.cut);
+    const auto pieces =
+        alike > 1 ? say("{alike} pieces of {cut}", alike, format(route.cut)) : format(route.cut);
     s.actions = {
-        say("Cut {} of {} {}{}.", pieces, wire_name(feed), said(feed.supply_colour),
-            feed.ret == Return::own ? say(" and the same of {}", said(feed.return_colour)) : std::string()),
-        say("Label both ends “{}”.", index.name(feed.to))};
+        say("Cut {pieces} of {wire} {supply}{own_return| and the same of {return_wire}|}.", pieces,
+            wire_name(feed), said(feed.supply_colour), feed.ret == Return::own, said(feed.return_colour)),
+        say("Label both ends “{lead_label}”.", index.name(feed.to))};
     if (is_twisted(feed, route.length)) s.actions.push_back(say("Twist the pair, about a turn every 3 cm."));
     if (const auto words = jacket_action(plan, catalogue, figures, f); !words.empty())
         s.actions.push_back(words);
@@ -158,7 +162,7 @@ void Maker::sleeve(size_t f) {
     const auto& feed = plan.feeds()[f];
     const auto* w = wire(feed);
     if (!w || !any_tube(feed) || !tube_school(plan.practices.insulation)) return;
-    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, say("Tubes on: {}", index.feed_name(feed)));
+    auto& s = add("sleeve/" + feed.id, StepKind::sleeve, say("Tubes on: {lead}", index.feed_name(feed)));
     s.about = feed.id;
     Millimetre parking(0);
     for (const bool source : {true, false}) {
@@ -169,7 +173,7 @@ void Maker::sleeve(size_t f) {
             s.stamp +=
                 fmt::format("{}{} {:.0f} mm", s.stamp.empty() ? "" : " ", tube->id, raw(work.tube_cut));
         const bool alone = source && begins_in_tap(catalogue, feed);
-        s.actions.push_back(say("{} × {} of {}, one on each lead, at {}.",
+        s.actions.push_back(say("{count} × {cut} of {tube}, one on each lead, at {part}.",
                                 feed.ret == Return::own && !alone ? 2 : 1, format(work.tube_cut),
                                 work.tube     ? work.tube->name
                                 : work.to_buy ? work.to_buy->name
@@ -178,10 +182,11 @@ void Maker::sleeve(size_t f) {
         parking = std::max(parking, work.parking);
         if (const auto over = over_tube(plan, catalogue, f, source))
             s.actions.push_back(
-                over->tube ? say("Before them, over both leads: {} of {}, for when each joint has its own.",
-                                 format(over->cut), over->tube->name)
-                           : say("No tube goes over both joints, {}: leave them beside one another.",
-                                 format(over->pass)));
+                over->tube
+                    ? say("Before them, over both leads: {cut} of {tube}, for when each joint has its own.",
+                          format(over->cut), over->tube->name)
+                    : say("No tube goes over both joints, {pass}: leave them beside one another.",
+                          format(over->pass)));
     }
     tell_parking(s, parking, feed.id);
 }
@@ -191,11 +196,11 @@ void Maker::join(size_t f, bool at_source) {
     const auto* kind = joint_kind(feed, at_source);
     const auto& part = index.name(at_source ? feed.from : feed.to);
     const std::string end = at_source ? "source" : "load";
-    auto& s =
-        add("join/" + feed.id + "/" + end, StepKind::join,
-            say("Join {} at {}", at_source ? say("{} lead", index.name(feed.to)) : say("the lead"), part),
-            fmt::format("{} {}, {}", wire_name(feed), colours(feed),
-                        kind ? kind->name : say("its joint is not chosen yet")));
+    auto& s = add("join/" + feed.id + "/" + end, StepKind::join,
+                  say("Join {lead} at {part}",
+                      at_source ? say("{part} lead", index.name(feed.to)) : say("the lead"), part),
+                  fmt::format("{} {}, {}", wire_name(feed), colours(feed),
+                              kind ? kind->name : say("its joint is not chosen yet")));
     s.about = feed.id;
     s.after = {"cut/" + feed.id, "thread/" + feed.id, "sleeve/" + feed.id};
     if (index.part(feed.from).kind == PartKind::converter) {
@@ -206,25 +211,26 @@ void Maker::join(size_t f, bool at_source) {
     if (!kind || !wire(feed)) return;
     const bool plugged = kind->method == JointMethod::plugged;
     if (plugged)
-        s.title = say("Fit the plug of the {} lead into {}", index.name(feed.to), part);
+        s.title = say("Fit the plug of the {part} lead into {part_2}", index.name(feed.to), part);
     else
         s.joint = StepJoint{f, at_source};
     s.stamp = fmt::format("{} {} {}", kind->id, feed.wire, at_source ? feed.from : feed.to);
     const auto work = *feed_joint(plan, catalogue, f, at_source);
     if (plan.terminals.contains(at_source ? feed.from : feed.to))
         s.actions.push_back(feed.ret == Return::own
-                                ? say("{} lands on {}, {} on {}.", capital(said(feed.supply_colour)),
+                                ? say("{supply} lands on {landing_sign}, {return_wire} on {landing_sign_2}.",
+                                      capital(said(feed.supply_colour)),
                                       landing_sign(plan, feed, {at_source, false}), said(feed.return_colour),
                                       landing_sign(plan, feed, {at_source, true}))
-                                : say("{} lands on {}.", capital(said(feed.supply_colour)),
+                                : say("{supply} lands on {landing_sign}.", capital(said(feed.supply_colour)),
                                       landing_sign(plan, feed, {at_source, false})));
     const bool alone = at_source && begins_in_tap(catalogue, feed);
     if (alone) {
-        s.title = say("Join the minus of the {} lead at {}", index.name(feed.to), part);
-        s.actions.push_back(
-            say("{} alone: {} begins at the tap. Under a bolt of the frame, bare metal, as near "
-                "as there is one.",
-                capital(said(feed.return_colour)), said(feed.supply_colour)));
+        s.title = say("Join the minus of the {part} lead at {part_2}", index.name(feed.to), part);
+        s.actions.push_back(say(
+            "{return_wire} alone: {supply} begins at the tap. Under a bolt of the frame, bare metal, as near "
+            "as there is one.",
+            capital(said(feed.return_colour)), said(feed.supply_colour)));
     }
     tell_joint(s, work, plan.practices);
     if (const auto over = over_tube(plan, catalogue, f, at_source); over && over->tube)
@@ -250,7 +256,7 @@ void Maker::under_before_over() {
                 for (const auto first : at[place.id]) {
                     steps[later].after.push_back(steps[first].key);
                     if (first == at[place.id].front())
-                        steps[later].why.add(say("After what lies beneath it, at {}.", place.name));
+                        steps[later].why.add(say("After what lies beneath it, at {place}.", place.name));
                 }
 }
 
@@ -258,7 +264,7 @@ void Maker::under_before_over() {
 void Maker::cover_board(const Converter& c) {
     const auto tube = board_tube(plan, catalogue, c);
     if (!tube) return;
-    auto& s = add("cover/" + c.id, StepKind::cover, say("Tube over the board of {}", c.name),
+    auto& s = add("cover/" + c.id, StepKind::cover, say("Tube over the board of {converter}", c.name),
                   tube->tube ? tube->tube->name : say("tube that goes over it flat"));
     s.about = c.id;
     s.actions = {
@@ -273,7 +279,7 @@ void Maker::cover_board(const Converter& c) {
     for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds()[f].id + "/source");
     s.why.add(say("After its wires are on: a board glued into tube cannot be soldered."));
     if (raw(tube->pass) > 0)
-        s.why.add(say("Its board is {} round: a tube that opens to {} or more.",
+        s.why.add(say("Its board is {pass} round: a tube that opens to {pass_2} or more.",
                       format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
     else
         s.why.add(say("The size of its board is not given: try a tube over it."));

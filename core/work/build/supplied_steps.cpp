@@ -22,11 +22,11 @@ std::vector<AtHand> left_over(const Plan& plan, const Catalogue& catalogue, cons
     };
     const auto size = wire ? wire->size : lead.wire;
     if (!lead.cores.empty())
-        add(say("cable, {} × {}", lead.cores.size(), size), {});
+        add(say("cable, {count} × {size}", lead.cores.size(), size), {});
     else {
-        add(say("rest of the {} lead", name_of(plan, lead.to)), lead.supply_colour);
+        add(say("rest of the {part} lead", name_of(plan, lead.to)), lead.supply_colour);
         if (lead.ret == Return::own)
-            add(say("rest of the {} lead", name_of(plan, lead.to)), lead.return_colour);
+            add(say("rest of the {part} lead", name_of(plan, lead.to)), lead.return_colour);
     }
     return all;
 }
@@ -42,34 +42,35 @@ void tell_supplied(Step& s, const Plan& plan, const Catalogue& catalogue, const 
     const auto there = format(*lead.supplied);
     const bool first = keeps_plug(catalogue, lead, true), last = keeps_plug(catalogue, lead, false);
     s.actions.clear();
-    s.subtitle = say("{} that it came with, {} needed", there, format(needed));
+    s.subtitle = say("{there} that it came with, {needed} needed", there, format(needed));
     if (!use->is_cut) {
-        s.title = say("Lay out {} as it came", name);
+        s.title = say("Lay out {name} as it came", name);
         s.actions.push_back(say("It keeps both its plugs and is not cut."));
         if (use->spare >= worth_keeping)
-            s.actions.push_back(
-                say("{} more than the way needs: coil it and tie it, away from what is warm or sensitive.",
-                    format(use->spare)));
+            s.actions.push_back(say(
+                "{spare} more than the way needs: coil it and tie it, away from what is warm or sensitive.",
+                format(use->spare)));
         s.tools = {to_say("labels")};
     } else if (raw(use->left) <= 0 && raw(use->bought) <= 0) {
-        s.actions.push_back(say("All {} of it is used: nothing is cut off.", there));
+        s.actions.push_back(say("All {there} of it is used: nothing is cut off.", there));
     } else {
-        s.actions.push_back(first || last
-                                ? say("Measure {} from the plug at {}, which stays on, and cut there.",
-                                      format(use->used), name_of(plan, first ? lead.from : lead.to))
-                                : say("Measure {} of it and cut there.", format(use->used)));
+        s.actions.push_back(
+            first || last ? say("Measure {used} from the plug at {part}, which stays on, and cut there.",
+                                format(use->used), name_of(plan, first ? lead.from : lead.to))
+                          : say("Measure {used} of it and cut there.", format(use->used)));
         if (use->left >= worth_keeping)
-            s.actions.push_back(
-                say("What is left, {}, goes back into the drawer with its length on it.", format(use->left)));
+            s.actions.push_back(say("What is left, {left}, goes back into the drawer with its length on it.",
+                                    format(use->left)));
     }
     if (raw(use->bought) > 0)
         s.actions.push_back(lead.cores.empty()
-                                ? say("Cut {} of the same wire to lengthen it.", format(use->bought))
-                                : say("Cut {} of the same cable to lengthen it.", format(use->bought)));
+                                ? say("Cut {bought} of the same wire to lengthen it.", format(use->bought))
+                                : say("Cut {bought} of the same cable to lengthen it.", format(use->bought)));
     // Of a cable it is said where it is made up.
-    if (lead.cores.empty()) s.actions.push_back(say("Label both ends “{}”.", lead_label(plan, lead)));
+    if (lead.cores.empty())
+        s.actions.push_back(say("Label both ends “{lead_label}”.", lead_label(plan, lead)));
     if (use->left >= worth_keeping) s.leaves = left_over(plan, catalogue, lead, use->left);
-    if (!use->reaches) s.caution = say("It is {} too short.", format(needed - *lead.supplied));
+    if (!use->reaches) s.caution = say("It is {needed} too short.", format(needed - *lead.supplied));
 }
 
 }  // namespace sangre

@@ -36,9 +36,9 @@ void nuts_first(const std::vector<const Opening*>& passed, const Plan& plan, Ste
     for (const auto* o : passed)
         if (o->kind == OpeningKind::gland) glands.push_back(name_of(plan, o->id));
     if (glands.size() == 1)
-        s.actions.push_back(say("Slide the dome nut and the seal of {} on first.", glands.front()));
+        s.actions.push_back(say("Slide the dome nut and the seal of {first} on first.", glands.front()));
     else if (!glands.empty())
-        s.actions.push_back(say("Slide dome nuts and seals on first, in this order: {}.",
+        s.actions.push_back(say("Slide dome nuts and seals on first, in this order: {status}.",
                                 fmt::to_string(fmt::join(glands, ", "))));
 }
 
@@ -47,10 +47,10 @@ void pull_through(const Opening& o, const Plan& plan, Step& s) {
     const auto size = opening_size(o);
     s.actions.push_back(
         o.kind == OpeningKind::gland
-            ? say("Through {}, the {}: its thread is clean, its seal sits.", name, size)
+            ? say("Through {name}, the {size}: its thread is clean, its seal sits.", name, size)
         : o.kind == OpeningKind::grommet
-            ? say("Through {}, the {}: check that it sits all round.", name, size)
-            : say("Through {}, the {}: feel round its edge; deburred, or it cuts.", name, size));
+            ? say("Through {name}, the {size}: check that it sits all round.", name, size)
+            : say("Through {name}, the {size}: feel round its edge; deburred, or it cuts.", name, size));
 }
 
 }  // namespace
@@ -65,22 +65,25 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
         for (const auto& thing : plan.ways[w].on_it)
             if (const auto* opening = by_id(plan.openings, thing.opening)) passed.push_back(opening);
     std::vector<Step> one;
-    auto& s = add_step(
-        one, "thread/" + feed.id, StepKind::thread,
-        passed.empty() ? say("Lay {}", lead_name(plan, feed)) : say("Thread {}", lead_name(plan, feed)));
+    auto& s = add_step(one, "thread/" + feed.id, StepKind::thread,
+                       passed.empty() ? say("Lay {lead}", lead_name(plan, feed))
+                                      : say("Thread {lead}", lead_name(plan, feed)));
     s.about = feed.id;
     for (const auto* o : passed) s.stamp += fmt::format("{}{}", s.stamp.empty() ? "" : " ", o->id);
     if (!passed.empty()) {
         std::vector<std::string> names;
-        for (const auto* o : passed) names.push_back(name_of(plan, o->id));
-        s.subtitle = passed.size() == 1
-                         ? say("through the {} of {}", opening_size(*passed.front()), names.front())
-                         : say("through {}", fmt::to_string(fmt::join(names, say(", then "))));
+        for (const auto* o : passed)
+            names.push_back(names.empty() ? name_of(plan, o->id)
+                                          : say("then {opening}", name_of(plan, o->id)));
+        s.subtitle = passed.size() == 1 ? say("through the {opening_size} of {first}",
+                                              opening_size(*passed.front()), names.front())
+                                        : say("through {part}", fmt::to_string(fmt::join(names, ", ")));
     }
     nuts_first(passed, plan, s);
     if (const auto leads = led_together(plan, figures, ways); leads > 1) {
-        s.actions.push_back(say(
-            "{} leads go this way, one after the other: each takes a guide wire along for the next.", leads));
+        s.actions.push_back(
+            say("{leads} leads go this way, one after the other: each takes a guide wire along for the next.",
+                leads));
         s.tools.push_back(to_say("guide wire"));
     }
     size_t through = 0;
@@ -105,8 +108,8 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
             // In the order of the way: over the free end, before the next opening.
             if (role.moves)
                 s.actions.push_back(
-                    say("The braid on, {} of it, to where it moves.", format(braid_reach * 2)));
-            if (s.subtitle.empty()) s.subtitle = say("past the {}", on_way_words(thing));
+                    say("The braid on, {braid_reach} of it, to where it moves.", format(braid_reach * 2)));
+            if (s.subtitle.empty()) s.subtitle = say("past the {obstacle}", on_way_words(thing));
         }
     for (const auto& hole : figures.harness.holes)
         for (const auto item : hole.to_open)

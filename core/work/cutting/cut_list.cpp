@@ -61,7 +61,7 @@ struct Lister {
         if (!use) return add(kind, what, lead.wire, colour, std::move(piece));
         if (use->is_cut) {
             CutFrom from;
-            from.of = say("the lead that {} came with", lead_name(plan, lead));
+            from.of = say("the lead that {lead} came with", lead_name(plan, lead));
             from.length = *lead.supplied, from.left = use->left;
             auto own = piece;
             own.length = use->used;
@@ -97,7 +97,7 @@ struct Lister {
         }
     }
     static Goods cable_words(const Lead& lead, const std::string& size) {
-        const auto words = [&] { return say("cable, {} × {}", lead.cores.size(), size); };
+        const auto words = [&] { return say("cable, {count} × {size}", lead.cores.size(), size); };
         auto spoken = words();
         const InEnglish here;
         return {std::move(spoken), words()};
@@ -125,7 +125,7 @@ struct Lister {
                     if (const auto work = feed_joint(plan, catalogue, f, source))
                         tube(work->tube ? work->tube : work->to_buy, work->tube_cut, ends, feed.id, part);
                 if (const auto over = over_tube(plan, catalogue, f, source))
-                    tube(over->tube, over->cut, 1, feed.id, say("over both at {}", part));
+                    tube(over->tube, over->cut, 1, feed.id, say("over both at {part}", part));
             }
             for (const auto& d : feed.devices)
                 for (const bool before : {true, false})
@@ -208,7 +208,7 @@ CutList cut_list(const Plan& plan, const Catalogue& catalogue, const Figures& fi
 }
 
 std::string cut_words(const CutPiece& piece) {
-    return piece.plug ? say("{}, with its plug", piece.mark) : piece.mark;
+    return piece.plug ? say("{mark}, with its plug", piece.mark) : piece.mark;
 }
 
 std::string cut_list_to_csv(const Plan& plan, const CutList& list) {

@@ -378,13 +378,13 @@ std::string evenings_to_ics(const Plan& plan, const std::vector<Step>& steps,
         auto compact = e.date;
         std::erase(compact, '-');
         event(compact + "-evening", moment(e.date, 0), moment(e.date, e.used),
-              say("{}: {} steps", plan.name, e.steps.size()), list);
+              say("{plan}: {count} steps", plan.name, e.steps.size()), list);
         for (size_t w = 0; w < e.overnight.size(); ++w)
             for (const auto i : e.steps)
                 if (steps[i].key == e.overnight[w].key)
                     event(fmt::format("{}-wait-{}", compact, w), moment(e.date, e.used),
-                          moment(e.date, e.used + e.overnight[w].minutes), say("{}: it sets", steps[i].title),
-                          "");
+                          moment(e.date, e.used + e.overnight[w].minutes),
+                          say("{title}: it sets", steps[i].title), "");
     }
     put_line(out, "END:VCALENDAR");
     return out;

@@ -193,7 +193,7 @@ Plan set_order(Plan plan, const std::string& item, std::optional<OrderState> sta
 
 tl::expected<Plan, std::string> set_arrival(Plan plan, const std::string& item, const std::string& date) {
     const auto day = checked_date(date);
-    if (!day) return tl::unexpected(say("“{}” is no day: one such as 2026-12-05 is expected", date));
+    if (!day) return tl::unexpected(say("“{value}” is no day: one such as 2026-12-05 is expected", date));
     if (const auto state = plan.orders.find(item);
         state == plan.orders.end() || state->second == OrderState::arrived)
         plan.orders[item] = OrderState::ordered;
@@ -210,9 +210,9 @@ std::vector<HeldBack> held_back(const Plan& plan, const Catalogue& catalogue, co
     std::unordered_map<Id, std::pair<std::string, std::string>> waits;  // item and day; of several the last
     const auto lines = bill_of_materials(plan, catalogue, figures.harness);
     for (const auto& line : lines) {
-        const auto state = plan.orders.find(line.item);
+        const auto state = plan.orders.find(line.key);
         if (state == plan.orders.end() || state->second == OrderState::arrived) continue;
-        const auto known = plan.arrives.find(line.item);
+        const auto known = plan.arrives.find(line.key);
         const auto until = known == plan.arrives.end() ? std::string() : known->second;
         for (const auto& id : line.of) {
             const auto [at, fresh] = waits.try_emplace(id, line.item, until);

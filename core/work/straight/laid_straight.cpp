@@ -49,9 +49,10 @@ struct Layer {
             const auto part = name_of(plan, source ? feed.from : feed.to);
             const auto* kind = find(catalogue.joints, source ? feed.joint_from : feed.joint_to);
             const auto edge = source ? Metre(0) : route.cut;
-            auto& end = add(LaidKind::end, say("{} at {}", kind ? kind->name : say("end"), part), edge);
+            auto& end =
+                add(LaidKind::end, say("{colour} at {part}", kind ? kind->name : say("end"), part), edge);
             end.source_side = source, end.about = source ? feed.from : feed.to;
-            auto& label = add(LaidKind::label, say("label “{}”", lead_label(plan, feed)),
+            auto& label = add(LaidKind::label, say("label “{lead_label}”", lead_label(plan, feed)),
                               source ? Metre(std::min(0.06, raw(route.cut) / 4))
                                      : route.cut - Metre(std::min(0.06, raw(route.cut) / 4)));
             label.source_side = source;
@@ -63,7 +64,7 @@ struct Layer {
             if (!work || work->tape) continue;
             const Metre parked = Metre(raw(work->parking) / 1e3);
             auto& tube = add(LaidKind::tube,
-                             say("{} of {}", format(work->tube_cut),
+                             say("{length} of {wire}", format(work->tube_cut),
                                  work->tube ? work->tube->name : std::string(say("tube that fits"))),
                              source ? parked : route.cut - parked);
             tube.source_side = source, tube.length = Metre(raw(work->tube_cut) / 1e3);
@@ -96,7 +97,7 @@ struct Layer {
                                                          : item.values.passes;
             }
             if (device.panel.empty()) continue;
-            auto& nut = add(LaidKind::slid, say("nut of the {}", item_name(device)), at);
+            auto& nut = add(LaidKind::slid, say("nut of the {item_name}", item_name(device)), at);
             nut.about = device.id;
             nut.across = panel_fit(catalogue, device).cutout;
         }
@@ -107,8 +108,8 @@ struct Layer {
             const Metre off((outside == source_inside ? 1 : -1) * std::min(0.005, raw(route.cut) / 20));
             const Metre there(std::clamp(raw(at + off), 0.0, raw(route.cut)));
             auto& t = add(LaidKind::slid,
-                          outside ? say("dome nut and seal of the {}", opening_name(plan, opening))
-                                  : say("lock nut of the {}", opening_name(plan, opening)),
+                          outside ? say("dome nut and seal of the {opening}", opening_name(plan, opening))
+                                  : say("lock nut of the {opening}", opening_name(plan, opening)),
                           there);
             t.about = opening.id, t.across = opening.bore;
         }
@@ -141,8 +142,9 @@ struct Layer {
                   [](const auto& a, const auto& b) { return a.at < b.at; });
     }
     std::string item_name(const Device& d) const {
-        if (!d.name.empty()) return d.kind == DeviceKind::power_switch ? d.name + " switch" : d.name;
-        if (d.kind == DeviceKind::fuse) return format(d.rating) + " fuse";
+        if (!d.name.empty())
+            return d.kind == DeviceKind::power_switch ? say("{name} switch", d.name) : d.name;
+        if (d.kind == DeviceKind::fuse) return say("{fuse} fuse", format(d.rating));
         return said_word(d.kind);
     }
     void ways() {
@@ -181,37 +183,39 @@ struct Layer {
     std::string words(const LaidThing& t) const {
         switch (t.what) {
             case LaidKind::label:
-                return say("Write the {} at the end at {}.", t.name,
+                return say("Write the {obstacle} at the end at {part}.", t.name,
                            name_of(plan, t.source_side ? feed.from : feed.to));
             case LaidKind::tube:
                 return raw(t.source_side ? t.at : route.cut - t.at) > 0
-                           ? say("Slide on {}; park it {} from the end at {}.", t.name,
+                           ? say("Slide on {obstacle}; park it {at} from the end at {part}.", t.name,
                                  format(t.source_side ? t.at : route.cut - t.at),
                                  name_of(plan, t.source_side ? feed.from : feed.to))
-                           : say("Slide on {}, for the end at {}.", t.name,
+                           : say("Slide on {obstacle}, for the end at {part}.", t.name,
                                  name_of(plan, t.source_side ? feed.from : feed.to));
             case LaidKind::item:
-                return say("Put in the {}.", t.name);
+                return say("Put in the {obstacle}.", t.name);
             case LaidKind::end:
                 return keeps_plug(catalogue, feed, t.source_side)
-                           ? say("The plug at {} stays on.",
+                           ? say("The plug at {part} stays on.",
                                  name_of(plan, t.source_side ? feed.from : feed.to))
-                           : say("Make the {}.", t.name);
+                           : say("Make the {obstacle}.", t.name);
             case LaidKind::braid:
-                return say("Slide on the braid, to {} from {}.", format(t.at), name_of(plan, feed.from));
+                return say("Slide on the braid, to {at} from {part}.", format(t.at),
+                           name_of(plan, feed.from));
             case LaidKind::opening:
-                return say("Through the {}.", t.name);
+                return say("Through the {obstacle}.", t.name);
             case LaidKind::boot:
-                return say("Slide on the {}, for the end at {}.", t.name,
+                return say("Slide on the {obstacle}, for the end at {part}.", t.name,
                            name_of(plan, t.source_side ? feed.from : feed.to));
             case LaidKind::slid:
-                return say("Slide on the {}, to {} from {}.", t.name, format(t.at), name_of(plan, feed.from));
+                return say("Slide on the {obstacle}, to {at} from {part}.", t.name, format(t.at),
+                           name_of(plan, feed.from));
             case LaidKind::hold:
                 break;
             case LaidKind::hazard:
                 return t.on_it < things_of(t).size() && things_of(t)[t.on_it].kind == OnWayKind::knot
-                           ? say("Knot it at {}, once all is through.", format(t.at))
-                           : say("Past the {}, at {}.", t.name, format(t.at));
+                           ? say("Knot it at {at}, once all is through.", format(t.at))
+                           : say("Past the {obstacle}, at {at}.", t.name, format(t.at));
         }
         return {};
     }
@@ -224,14 +228,14 @@ struct Layer {
         out.pulled_by_load = by_load <= by_source;
         for (const auto i : order_on(out.things, out.pulled_by_load))
             out.order.push_back({i, words(out.things[i])});
-        out.why.title = say("What goes on first: {}", lead_name(plan, feed));
-        out.why.add(say("The end at {} stays unmade until all is through.",
+        out.why.title = say("What goes on first: {lead}", lead_name(plan, feed));
+        out.why.add(say("The end at {part} stays unmade until all is through.",
                         name_of(plan, out.pulled_by_load ? feed.to : feed.from)));
         if (const auto wait = std::min(by_load, by_source))
-            out.why.add(say(
-                "{} not pass an opening made up and {} until then; pulled by the other end it would be {}.",
-                counted(wait, say("item does"), say("items do")), wait == 1 ? say("waits") : say("wait"),
-                std::max(by_load, by_source)));
+            out.why.add(
+                say("{items} {items|item does|items do} not pass an opening made up and {items|waits|wait} "
+                    "until then; pulled by the other end it would be {by_load}.",
+                    wait, std::max(by_load, by_source)));
         out.why.add(say("Each item lies at its share of the path, with loop and slack spread evenly."));
         return std::move(out);
     }

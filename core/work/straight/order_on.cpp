@@ -133,25 +133,25 @@ std::string why_not_so(const std::vector<LaidThing>& things, const std::vector<s
             const bool slid = slides(t.what);
             if (t.what == LaidKind::slid && o.what == LaidKind::item && there[j] && here <= other &&
                 !goes_over(t, o))
-                return t.name + say(" can no longer be slid past ") + o.name;
-            if (belongs_to(o, t) && !there[j]) return say("{} is forgotten", o.name);
+                return say("{thing} can no longer be slid past {other}", t.name, o.name);
+            if (belongs_to(o, t) && !there[j]) return say("{thing} is forgotten", o.name);
             const bool bare =
                 from_bare_end(t, pulled_by_load) && std::none_of(order.begin(), order.end(), [&](size_t e) {
                     return e < things.size() && there[e] && fixed_end(things[e], pulled_by_load);
                 });
             if (slid && !bare && o.what == LaidKind::opening && there[j] && here <= other)
-                return t.name + say(" can no longer be slid past ") + o.name;
+                return say("{thing} can no longer be slid past {other}", t.name, o.name);
             if (slid && o.what == LaidKind::opening && !there[j] && here > other)
-                return t.name + say(" would be in the way at ") + o.name;
+                return say("{thing} would be in the way at {opening}", t.name, o.name);
             if (t.what == LaidKind::opening && o.what == LaidKind::opening && there[j] && here < other)
-                return t.name + say(" comes before ") + o.name;
+                return say("{opening} comes before {other}", t.name, o.name);
             if (t.what == LaidKind::opening && o.what == LaidKind::item && there[j] && other > here &&
                 !passes(o, t))
-                return o.name + say(" does not pass ") + t.name;
+                return say("{thing} does not pass {opening}", o.name, t.name);
             if (t.what == LaidKind::end && covers_end(o) && o.source_side == t.source_side && !there[j])
-                return say("{} is forgotten", o.name);
+                return say("{thing} is forgotten", o.name);
             if (pulled_end(o, pulled_by_load) && there[j] && !fixed_end(t, pulled_by_load))
-                return say("{} comes after the last end", t.name);
+                return say("{thing} comes after the last end", t.name);
         }
         there[i] = true;
     }
