@@ -110,8 +110,10 @@ class TestStepTemplates : public QObject {
                         const auto held = held_back(both, parts(), s, s.steps());
                         speak(nullptr);
                         for (const auto& h : held)
-                            if (s.steps()[h.step].about == a.of.front())
-                                QCOMPARE(h.until, std::string("2026-12-20")), ++pairs;
+                            if (s.steps()[h.step].about == a.of.front()) {
+                                QCOMPARE(h.until, std::string("2026-12-20"));
+                                ++pairs;
+                            }
                     }
                 }
             }
