@@ -176,6 +176,22 @@ class TestBatteryAndMission : public QObject {
         QCOMPARE(raw(test::studied(plan).mission.run_time), 0.0);
         QVERIFY(test::studied(Plan{}).findings.empty());
     }
+
+    void a_wire_s_warmest_moment_of_a_day_is_at_a_pack_that_is_nearly_empty() {
+        auto plan = test::one_feed(9);
+        plan.loads[0].kind = LoadKind::power;  // draws more, the lower its volts
+        const auto s = test::studied(plan);
+        auto demand = demand_in_phase(plan, s.solver->index(), plan.phases[0], false);
+        demand.air = plan.hottest_air;
+        const auto after = [&](double charge) {
+            demand.charge = charge;
+            const auto p = s.solver->solve(demand);
+            return raw(s.protection[0].thermal->after(p.feeds[0].supply, plan.phases[0].duration,
+                                                      std::max(s.protection[0].air, plan.hottest_air)));
+        };
+        QVERIFY(after(nearly_empty) > after(1) + 0.2);
+        CLOSE(raw(s.wire_day()[0].hottest), after(nearly_empty), 1e-6);
+    }
 };
 
 SANGRE_SUITE(TestBatteryAndMission);

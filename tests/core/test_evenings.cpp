@@ -362,6 +362,15 @@ class TestEvenings : public QObject {
             if (e.date > "2026-11-29") QCOMPARE(e.there, 40.0);
         }
     }
+
+    void among_equals_what_comes_first_in_the_plan_is_done_first() {
+        const auto plan = test::star(6);
+        const auto s = test::studied(plan);
+        std::vector<Id> cut;
+        for (const auto& step : s.steps())
+            if (step.kind == StepKind::cut && step.about != "feed") cut.push_back(step.about);
+        QCOMPARE(cut, (std::vector<Id>{"feed0", "feed1", "feed2", "feed3", "feed4", "feed5"}));
+    }
 };
 
 SANGRE_SUITE(TestEvenings);
