@@ -25,7 +25,7 @@ requires(std::is_integral_v<Value> ||
 template <class... Args>
 QString tell(Sentence<std::type_identity_t<Args>...> english, const Args&... args) {
     const auto filled = [&](const auto&... values) {
-        return sangre::words_detail::filled(english.english(), english.names(),
+        return sangre::words_detail::filled(english.english(), english.pieces(),
                                             fmt::make_format_args(values...));
     };
     return words_of(filled(words_detail::plain(args)...));

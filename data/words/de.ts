@@ -122,8 +122,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>175 %</translation>
     </message>
     <message>
-        <source>2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {drop_2} of heat</source>
-        <translation>2 × {length} × {ohm_per_m} mΩ/m bei {warm} × {current} = {drop} Abfall, {drop_2} Wärme</translation>
+        <source>2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {heat} of heat</source>
+        <translation>2 × {length} × {ohm_per_m} mΩ/m bei {warm} × {current} = {drop} Abfall, {heat} Wärme</translation>
     </message>
     <message>
         <source>200 %</source>
@@ -1586,8 +1586,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Arm button, 16 mm hole, at a place</translation>
     </message>
     <message>
-        <source>Arming plug of {name}</source>
-        <translation>Scharfstecker von {name}</translation>
+        <source>Arming plug of {load}</source>
+        <translation>Scharfstecker von {load}</translation>
     </message>
     <message>
         <source>Arrived</source>
@@ -2074,12 +2074,12 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Lade ihn, wo es warm ist, und lass ihn erst durchwärmen; bis 10 °C langsam.</translation>
     </message>
     <message>
-        <source>Charge with {charger_current}</source>
-        <translation>Laden mit {charger_current}</translation>
+        <source>Charge with {current}</source>
+        <translation>Laden mit {current}</translation>
     </message>
     <message>
-        <source>Charger of {charger} at {charge_c}: full in {charging}.</source>
-        <translation>Ladegerät mit {charger} bei {charge_c}: voll in {charging}.</translation>
+        <source>Charger of {charger} at {current}: full in {charging}.</source>
+        <translation>Ladegerät mit {charger} bei {current}: voll in {charging}.</translation>
     </message>
     <message>
         <source>Charging, 10 A</source>
@@ -2646,8 +2646,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Auf einem anderen Weg loslassen.</translation>
     </message>
     <message>
-        <source>Drop {continuous} × {drop} = {drop_2} ({drop_share})</source>
-        <translation>Abfall {continuous} × {drop} = {drop_2} ({drop_share})</translation>
+        <source>Drop {continuous} × {ohm} = {drop} ({drop_share})</source>
+        <translation>Abfall {continuous} × {ohm} = {drop} ({drop_share})</translation>
     </message>
     <message>
         <source>Drops</source>
@@ -3026,8 +3026,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Die Lampen zünden</translation>
     </message>
     <message>
-        <source>Fire {name}</source>
-        <translation>{name} zünden</translation>
+        <source>Fire {load}</source>
+        <translation>{load} zünden</translation>
     </message>
     <message>
         <source>First power, small and limited</source>
@@ -3722,8 +3722,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Er gibt</translation>
     </message>
     <message>
-        <source>It gives {rated} for that moment, 1.25 × its printed {rated_2}.</source>
-        <translation>Er gibt für diesen Augenblick {rated}, 1,25 × die aufgedruckten {rated_2}.</translation>
+        <source>It gives {brief} for that moment, 1.25 × its printed {rated}.</source>
+        <translation>Er gibt für diesen Augenblick {brief}, 1,25 × die aufgedruckten {rated}.</translation>
     </message>
     <message>
         <source>It gives {setting}; its loads need {words}.</source>
@@ -3886,8 +3886,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Seine blanke Platine in weitem Schlauch</translation>
     </message>
     <message>
-        <source>Its board is {pass} round: a tube that opens to {pass_2} or more.</source>
-        <translation>Seine Platine misst {pass} im Umfang: ein Schlauch, der sich auf {pass_2} oder mehr öffnet.</translation>
+        <source>Its board is {round} round: a tube that opens to {tube} or more.</source>
+        <translation>Seine Platine misst {round} im Umfang: ein Schlauch, der sich auf {tube} oder mehr öffnet.</translation>
     </message>
     <message>
         <source>Its body, its lugs and the bend of its wires; the other wall stands in their way.</source>
@@ -3902,8 +3902,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Sein Glühdraht ist gerissen: einen anderen nehmen</translation>
     </message>
     <message>
-        <source>Its cells are rated for {parallel} × {burst} = {burst_2}: {share_of_limit} of that</source>
-        <translation>Seine Zellen vertragen {parallel} × {burst} = {burst_2}: {share_of_limit} davon</translation>
+        <source>Its cells are rated for {parallel} × {burst} = {together}: {share_of_limit} of that</source>
+        <translation>Seine Zellen vertragen {parallel} × {burst} = {together}: {share_of_limit} davon</translation>
     </message>
     <message>
         <source>Its coil: + {plus}, − {minus} to the return.</source>
@@ -4552,8 +4552,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Verwerfen</translation>
     </message>
     <message>
-        <source>Low-resistance electrolytic for {full} or more, at the controller, its leads short, plus to plus.</source>
-        <translation>Elko mit kleinem Innenwiderstand für {full} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
+        <source>Low-resistance electrolytic for {volts} or more, at the controller, its leads short, plus to plus.</source>
+        <translation>Elko mit kleinem Innenwiderstand für {volts} oder mehr, am Regler, Beine kurz, Plus an Plus.</translation>
     </message>
     <message>
         <source>Lower than expected</source>
@@ -4704,8 +4704,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>{name} messen</translation>
     </message>
     <message>
-        <source>Measure {source}</source>
-        <translation>Miss {source}</translation>
+        <source>Measure {part}</source>
+        <translation>Miss {part}</translation>
     </message>
     <message>
         <source>Measure {used} from the plug at {part}, which stays on, and cut there.</source>
@@ -5368,8 +5368,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Hutmutter und Dichtung einer Verschraubung werden über das freie Ende einer Leitung geschoben, nicht über einen Stecker.</translation>
     </message>
     <message>
-        <source>Of its supply of {supply} the motor gets {supply_2}.</source>
-        <translation>Von den {supply}, die ihn speisen, bekommt der Motor {supply_2}.</translation>
+        <source>Of its supply of {supply} the motor gets {left}.</source>
+        <translation>Von den {supply}, die ihn speisen, bekommt der Motor {left}.</translation>
     </message>
     <message>
         <source>Of metal: a current may return by it, and every hole in it needs a grommet.</source>
@@ -5816,10 +5816,6 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Paul, Introduction to Electromagnetic Compatibility: Gegeninduktivität von Paaren; 20 dB für das Verdrillen; Welligkeit typisch</translation>
     </message>
     <message>
-        <source>Peak {most}; it limits at about {rated}.</source>
-        <translation>Spitze {most}; los lässt es bei etwa {rated}.</translation>
-    </message>
-    <message>
         <source>Peak {peak} against saturation {saturation}.</source>
         <translation>Spitze {peak} gegen Sättigung {saturation}.</translation>
     </message>
@@ -5834,6 +5830,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     <message>
         <source>Peak {peak} for {peak_time}.</source>
         <translation>Spitze {peak} für {peak_time}.</translation>
+    </message>
+    <message>
+        <source>Peak {peak}; it limits at about {limit}.</source>
+        <translation>Spitze {peak}; los lässt es bei etwa {limit}.</translation>
     </message>
     <message>
         <source>Peukert {peukert}: empties {faster} × faster than its ampere-hours say</source>
@@ -6360,8 +6360,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Zuletzt</translation>
     </message>
     <message>
-        <source>Recommended charging current: {charge_c}.</source>
-        <translation>Er will mit {charge_c} geladen werden.</translation>
+        <source>Recommended charging current: {current}.</source>
+        <translation>Er will mit {current} geladen werden.</translation>
     </message>
     <message>
         <source>Record  (Enter)</source>
@@ -6616,8 +6616,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>In so weitem Bogen um die Ecke, wie Platz ist, nie straff darüber gezogen.</translation>
     </message>
     <message>
-        <source>Round the corner to {ceil}</source>
-        <translation>Ecke auf {ceil} runden</translation>
+        <source>Round the corner to {radius}</source>
+        <translation>Ecke auf {radius} runden</translation>
     </message>
     <message>
         <source>Round the {lead}: {inline_name}</source>
@@ -6984,8 +6984,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Kurzschluss am Ende von {length} {wire}</translation>
     </message>
     <message>
-        <source>Short by {lowest}.</source>
-        <translation>Es fehlen {lowest}.</translation>
+        <source>Short by {volts}.</source>
+        <translation>Es fehlen {volts}.</translation>
     </message>
     <message>
         <source>Short or no short</source>
@@ -7596,8 +7596,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Der Tag, an dem {item} da sein sollte, etwa {days_after}. Was es braucht, wartet bis dahin.</translation>
     </message>
     <message>
-        <source>The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {energy_2}.</source>
-        <translation>Der Tag entnimmt {energy}; ÷ {usable} nutzbar ÷ {volts} = {energy_2}.</translation>
+        <source>The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {charge}.</source>
+        <translation>Der Tag entnimmt {energy}; ÷ {usable} nutzbar ÷ {volts} = {charge}.</translation>
     </message>
     <message>
         <source>The end at the live side is made last: until then nothing of this can become live.</source>
@@ -7652,8 +7652,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Am höchsten ist es bei vollem Akku oder am Ladegerät, wenn wenig Strom fließt.</translation>
     </message>
     <message>
-        <source>The hottest air is {air}; what it sits on adds {hottest} K.</source>
-        <translation>Die heißeste Luft ist {air}; worauf er sitzt, kommt mit {hottest} K dazu.</translation>
+        <source>The hottest air is {air}; what it sits on adds {kelvin} K.</source>
+        <translation>Die heißeste Luft ist {air}; worauf er sitzt, kommt mit {kelvin} K dazu.</translation>
     </message>
     <message>
         <source>The idle current, {idle}, is above the typical {typical}.</source>
@@ -7880,8 +7880,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Die Suche</translation>
     </message>
     <message>
-        <source>The shortest way is {length} past the {went_round}; this goes round it: {length_2}.</source>
-        <translation>Der kürzeste Weg ist {length}, vorbei an: {went_round}; dieser geht außen herum: {length_2}.</translation>
+        <source>The shortest way is {length} past the {obstacle}; this goes round it: {length_2}.</source>
+        <translation>Der kürzeste Weg ist {length}, vorbei an: {obstacle}; dieser geht außen herum: {length_2}.</translation>
     </message>
     <message>
         <source>The size of its board is not given: try a tube over it.</source>
@@ -8052,8 +8052,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Dann die Verbindung:</translation>
     </message>
     <message>
-        <source>Then {cell_capacity}, so that {for_what}.</source>
-        <translation>Dann {cell_capacity}, damit {for_what}.</translation>
+        <source>Then {capacity}, so that {for_what}.</source>
+        <translation>Dann {capacity}, damit {for_what}.</translation>
     </message>
     <message>
         <source>There are no loads in this table.</source>
@@ -8612,24 +8612,24 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Unbenutzte Adern sind zurückgeschnitten und isoliert</translation>
     </message>
     <message>
-        <source>Use a {kind}</source>
-        <translation>Nimm: {kind}</translation>
+        <source>Use a {part}</source>
+        <translation>Nimm: {part}</translation>
     </message>
     <message>
-        <source>Use the {fits}</source>
-        <translation>Nimm: {fits}</translation>
+        <source>Use the {part}</source>
+        <translation>Nimm: {part}</translation>
     </message>
     <message>
-        <source>Use {cell_capacity}</source>
-        <translation>Nimm {cell_capacity}</translation>
-    </message>
-    <message>
-        <source>Use {cell_capacity} {short_name}</source>
-        <translation>{cell_capacity} {short_name} verwenden</translation>
+        <source>Use {capacity} {short_name}</source>
+        <translation>{capacity} {short_name} verwenden</translation>
     </message>
     <message>
         <source>Use {more} conductors</source>
         <translation>Nimm {more} Leiter</translation>
+    </message>
+    <message>
+        <source>Use {size}</source>
+        <translation>Nimm {size}</translation>
     </message>
     <message>
         <source>Use {strands} strands of the same size</source>
@@ -10040,6 +10040,14 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>neben dem, was sich bewegt</translation>
     </message>
     <message>
+        <source>better: {better}</source>
+        <translation>besser: {better}</translation>
+    </message>
+    <message>
+        <source>better: {better}; worse: {worse}</source>
+        <translation>besser: {better}; schlechter: {worse}</translation>
+    </message>
+    <message>
         <source>black</source>
         <translation>schwarz</translation>
     </message>
@@ -10420,8 +10428,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>geschlossen von nichts Benanntem</translation>
     </message>
     <message>
-        <source>closed by {passive}</source>
-        <translation>geschlossen von {passive}</translation>
+        <source>closed by {part}</source>
+        <translation>geschlossen von {part}</translation>
     </message>
     <message>
         <source>closed-end cap {} to {} mm² together</source>
@@ -11292,8 +11300,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>halte sie fern oder gib ihr einen Schlauch, und sag, wie heiß es wird</translation>
     </message>
     <message>
-        <source>hold the button {resistance} before you plug or switch on: {highest_end} instead of a spark</source>
-        <translation>halte den Taster {resistance}, ehe du einsteckst oder einschaltest: {highest_end} statt eines Funkens</translation>
+        <source>hold the button {time} before you plug or switch on: {current} instead of a spark</source>
+        <translation>halte den Taster {time}, ehe du einsteckst oder einschaltest: {current} statt eines Funkens</translation>
     </message>
     <message>
         <source>holder for a {family}</source>
@@ -12708,8 +12716,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>bestellt: {item}</translation>
     </message>
     <message>
-        <source>on {converters}</source>
-        <translation>auf {converters}</translation>
+        <source>on {part}</source>
+        <translation>auf {part}</translation>
     </message>
     <message>
         <source>on-its-way</source>
@@ -12828,8 +12836,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>nur was eine Öffnung ist, geht durch eine</translation>
     </message>
     <message>
-        <source>only {last} were drawn: at least {least_drawn} are needed, and current out of the pack counts positive</source>
-        <translation>nur {last} wurden entnommen: mindestens {least_drawn} sind nötig, und Strom aus dem Akku zählt positiv</translation>
+        <source>only {drawn} were drawn: at least {least} are needed, and current out of the pack counts positive</source>
+        <translation>nur {drawn} wurden entnommen: mindestens {least} sind nötig, und Strom aus dem Akku zählt positiv</translation>
     </message>
     <message>
         <source>open</source>
@@ -13038,6 +13046,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     <message>
         <source>place</source>
         <translation>Ort</translation>
+    </message>
+    <message>
+        <source>places are {all}</source>
+        <translation>Orte sind {all}</translation>
     </message>
     <message>
         <source>plain tube</source>
@@ -13424,8 +13436,8 @@ schwarz an {black}
         <translation>gesichert</translation>
     </message>
     <message>
-        <source>saves what is behind when plus and minus are swapped; takes {forward} = {forward_2}</source>
-        <translation>rettet, was dahinter ist, wenn Plus und Minus vertauscht sind; nimmt {forward} = {forward_2}</translation>
+        <source>saves what is behind when plus and minus are swapped; takes {forward} = {heat}</source>
+        <translation>rettet, was dahinter ist, wenn Plus und Minus vertauscht sind; nimmt {forward} = {heat}</translation>
     </message>
     <message>
         <source>say the chemistry, such as LFP</source>
@@ -13612,8 +13624,8 @@ schwarz an {black}
         <translation>soll zeigen</translation>
     </message>
     <message>
-        <source>shows {highest_end} and {continuous} here; drops {resistance}</source>
-        <translation>zeigt hier {highest_end} und {continuous}; verliert {resistance}</translation>
+        <source>shows {volts} and {current} here; drops {drop}</source>
+        <translation>zeigt hier {volts} und {current}; verliert {drop}</translation>
     </message>
     <message>
         <source>shrouded</source>
@@ -13672,8 +13684,8 @@ schwarz an {black}
         <translation>Aufschieben</translation>
     </message>
     <message>
-        <source>slow edge at {current} × its rating: {when}</source>
-        <translation>langsame Kante bei {current} × Nennwert: {when}</translation>
+        <source>slow edge at {times} × its rating: {when}</source>
+        <translation>langsame Kante bei {times} × Nennwert: {when}</translation>
     </message>
     <message>
         <source>slow its clock, a resistor of 33 Ω in series at the sender</source>
@@ -14004,8 +14016,8 @@ schwarz an {black}
         <translation>das Gehäuse, in dem er ist</translation>
     </message>
     <message>
-        <source>the bundle is {across} across; a hole of {ceil} passes it</source>
-        <translation>das Bündel ist {across} dick; ein Loch von {ceil} lässt es durch</translation>
+        <source>the bundle is {across} across; a hole of {hole} passes it</source>
+        <translation>das Bündel ist {across} dick; ein Loch von {hole} lässt es durch</translation>
     </message>
     <message>
         <source>the button or controller that closes a relay</source>
@@ -14320,8 +14332,12 @@ schwarz an {black}
         <translation>es gibt noch keine Verbraucher; tippe erst, was laufen muss</translation>
     </message>
     <message>
-        <source>there is no body “{body}”</source>
-        <translation>es gibt kein Gehäuse „{body}“</translation>
+        <source>there are no places yet</source>
+        <translation>es gibt noch keine Orte</translation>
+    </message>
+    <message>
+        <source>there is no body “{name}”</source>
+        <translation>es gibt kein Gehäuse „{name}“</translation>
     </message>
     <message>
         <source>there is no feed “{shared_with}”</source>
@@ -14340,12 +14356,12 @@ schwarz an {black}
         <translation>es gibt keine Öffnung „{opening}“</translation>
     </message>
     <message>
-        <source>there is no part “{from}”</source>
-        <translation>es gibt kein Teil „{from}“</translation>
+        <source>there is no part “{name}”</source>
+        <translation>es gibt kein Teil „{name}“</translation>
     </message>
     <message>
-        <source>there is no place “{under}”</source>
-        <translation>es gibt keinen Ort „{under}“</translation>
+        <source>there is no place “{name}”</source>
+        <translation>es gibt keinen Ort „{name}“</translation>
     </message>
     <message>
         <source>there is no side “{side}”</source>
@@ -14432,8 +14448,8 @@ schwarz an {black}
         <translation>über das, was ihn schaltet</translation>
     </message>
     <message>
-        <source>through {part}</source>
-        <translation>durch {part}</translation>
+        <source>through {way}</source>
+        <translation>durch {way}</translation>
     </message>
     <message>
         <source>tie</source>
@@ -15072,8 +15088,8 @@ schwarz an {black}
         <translation>Leitung {wire} {core_colour}, {insulation}</translation>
     </message>
     <message>
-        <source>wires by {wire}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}</source>
-        <translation>Leitungen nach {wire}, Schienen {setting}, Störer {noise|getrennt|zusammen}{feeds|, Zuleitungen gebündelt|}</translation>
+        <source>wires by {school}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}</source>
+        <translation>Leitungen nach {school}, Schienen {setting}, Störer {noise|getrennt|zusammen}{feeds|, Zuleitungen gebündelt|}</translation>
     </message>
     <message>
         <source>wires in mm² instead of AWG</source>
@@ -15118,6 +15134,10 @@ schwarz an {black}
     <message>
         <source>works from {resonance} up: {attenuation} dB at {module_noise}; drops {drop}</source>
         <translation>wirkt ab {resonance}: {attenuation} dB bei {module_noise}; verliert {drop}</translation>
+    </message>
+    <message>
+        <source>worse: {worse}</source>
+        <translation>schlechter: {worse}</translation>
     </message>
     <message>
         <source>worst drop</source>
@@ -15336,8 +15356,8 @@ schwarz an {black}
         <translation>{cells} {cells|Zelle|Zellen} · {capacity}</translation>
     </message>
     <message>
-        <source>{chemistry} · {series} in series{several|, {parallel} in parallel|} · {cell_capacity}</source>
-        <translation>{chemistry} · {series} in Reihe{several|, {parallel} parallel|} · {cell_capacity}</translation>
+        <source>{chemistry} · {series} in series{several|, {parallel} in parallel|} · {capacity}</source>
+        <translation>{chemistry} · {series} in Reihe{several|, {parallel} parallel|} · {capacity}</translation>
     </message>
     <message>
         <source>{chemistry}, {series} in series, is {low} – {high}</source>
@@ -15346,10 +15366,6 @@ schwarz an {black}
     <message>
         <source>{coldest} to {hottest} °C</source>
         <translation>{coldest} bis {hottest} °C</translation>
-    </message>
-    <message>
-        <source>{colour} at {part}</source>
-        <translation>{colour} bei {part}</translation>
     </message>
     <message>
         <source>{colour} {signal}: pin {from_pin} to pin {to_pin}</source>
@@ -15410,10 +15426,6 @@ schwarz an {black}
     <message>
         <source>{converter} fed from {part}</source>
         <translation>{converter} gespeist von {part}</translation>
-    </message>
-    <message>
-        <source>{converter} for {loads}</source>
-        <translation>{converter} für {loads}</translation>
     </message>
     <message>
         <source>{converter} goes into current limit for a moment ({limits_at_start}): what it feeds starts slower.</source>
@@ -15648,12 +15660,12 @@ schwarz an {black}
         <translation>{current} ist mehr, als er dauernd gibt</translation>
     </message>
     <message>
-        <source>{current} is more than this pack can deliver: {rest} into a short</source>
-        <translation>{current} ist mehr, als dieser Akku drücken kann: {rest} in einen Kurzschluss</translation>
+        <source>{current} is more than this pack can deliver: {most} into a short</source>
+        <translation>{current} ist mehr, als dieser Akku drücken kann: {most} in einen Kurzschluss</translation>
     </message>
     <message>
-        <source>{current} ÷ {rating} = {current_2} × its rating</source>
-        <translation>{current} ÷ {rating} = {current_2} × ihr Nennwert</translation>
+        <source>{current} ÷ {rating} = {times} × its rating</source>
+        <translation>{current} ÷ {rating} = {times} × ihr Nennwert</translation>
     </message>
     <message>
         <source>{cutoff} empty, {nominal} nominal, {full} full, {full_2} charging</source>
@@ -15860,6 +15872,10 @@ schwarz an {black}
         <translation>{file}: kein „{part}“ ist darin</translation>
     </message>
     <message>
+        <source>{file}: not a catalogue file: no kind or no entries</source>
+        <translation>{file}: keine Katalogdatei: keine Art oder keine Einträge</translation>
+    </message>
+    <message>
         <source>{file}: this is {kind}, not a file</source>
         <translation>{file}: das ist {kind}, keine Datei</translation>
     </message>
@@ -15904,8 +15920,8 @@ schwarz an {black}
         <translation>{frame|Eine saubere verschraubte Öse|Die Verbindung} hat {ohm}; die eigenen Leitungen eines billigen Messgeräts legen bis {lead_ohm} darauf. Alles darüber ist Lack oder eine lose Schraube.</translation>
     </message>
     <message>
-        <source>{from} to {name}</source>
-        <translation>{from} an {name}</translation>
+        <source>{from} to {to}</source>
+        <translation>{from} an {to}</translation>
     </message>
     <message>
         <source>{full} while charging: above 60 V is outside this tool</source>
@@ -15944,8 +15960,8 @@ schwarz an {black}
         <translation>{heat} mit Meißelspitze von {tip}</translation>
     </message>
     <message>
-        <source>{heat} × {thermal} K/W = {temperature_rise} over {air} air: {surface}; it withstands {hottest}</source>
-        <translation>{heat} × {thermal} K/W = {temperature_rise} über {air} Luft: {surface}; er verträgt {hottest}</translation>
+        <source>{heat} × {thermal} K/W = {rise} over {air} air: {surface}; it withstands {hottest}</source>
+        <translation>{heat} × {thermal} K/W = {rise} über {air} Luft: {surface}; er verträgt {hottest}</translation>
     </message>
     <message>
         <source>{heat}{iron| at {degrees}|}, about {dwell}</source>
@@ -16112,6 +16128,10 @@ schwarz an {black}
     <message>
         <source>{lead} + to −</source>
         <translation>{lead} + gegen −</translation>
+    </message>
+    <message>
+        <source>{lead} and {lead_2} share a return: {lift} of ground shift now.</source>
+        <translation>{lead} und {lead_2} teilen eine Rückleitung: jetzt {lift} Masseversatz.</translation>
     </message>
     <message>
         <source>{lead} closes round {bore}, and the lead is {thick} thick.</source>
@@ -16342,8 +16362,8 @@ schwarz an {black}
         <translation>{lead}: {passive} zu drücken verbindet seine Versorgung mit seiner Masse.</translation>
     </message>
     <message>
-        <source>{lead}: pulled {often} a day, its plug is worn after {years} days.</source>
-        <translation>{lead}: {often} am Tag gezogen ist sein Stecker nach {years} Tagen verbraucht.</translation>
+        <source>{lead}: pulled {often} a day, its plug is worn after {days} days.</source>
+        <translation>{lead}: {often} am Tag gezogen ist sein Stecker nach {days} Tagen verbraucht.</translation>
     </message>
     <message>
         <source>{lead}: the catalogue holds no connector “{type}”.</source>
@@ -16398,8 +16418,8 @@ schwarz an {black}
         <translation>{lead}: {bare} unbenutzte {bare|Ader ist|Adern sind} nicht zurückgeschnitten.</translation>
     </message>
     <message>
-        <source>{lead}: {cores} {cores|core of|cores of} {wire} {carrying}; {amps} is drawn.</source>
-        <translation>{lead}: {cores} {cores|Ader von|Adern von} {wire} {carrying}; verlangt werden {amps}.</translation>
+        <source>{lead}: {cores} {cores|core of {wire} carries|cores of {wire} carry} {rated}; {amps} is drawn.</source>
+        <translation>{lead}: {cores} {cores|Ader mit {wire} führt|Adern mit {wire} führen} {rated}; {amps} werden gezogen.</translation>
     </message>
     <message>
         <source>{lead}: {count} cores are {colour}.</source>
@@ -16490,8 +16510,8 @@ schwarz an {black}
         <translation>{list} oder {last}</translation>
     </message>
     <message>
-        <source>{load_energy} a day, {load_energy_2} of the day's {day_energy}</source>
-        <translation>{load_energy} am Tag, {load_energy_2} der {day_energy} des Tages</translation>
+        <source>{load_energy} a day, {share} of the day's {day_energy}</source>
+        <translation>{load_energy} am Tag, {share} der {day_energy} des Tages</translation>
     </message>
     <message>
         <source>{loads} browns out in {phases}, from {charge} charge down.</source>
@@ -16698,10 +16718,6 @@ A: {first}, now: {now}</source>
 A: {first}, jetzt: {now}</translation>
     </message>
     <message>
-        <source>{metal} of that circle is filled</source>
-        <translation>{metal} dieses Kreises sind gefüllt</translation>
-    </message>
-    <message>
         <source>{mine} is yours; plans can use it.</source>
         <translation>{mine} ist deines; Pläne können es verwenden.</translation>
     </message>
@@ -16902,8 +16918,8 @@ A: {first}, jetzt: {now}</translation>
         <translation>{packed} {packs_one|braucht|brauchen} {kept}, und das ist {opening}: {bore}.</translation>
     </message>
     <message>
-        <source>{panel} gives {power} at the most; the pack it charges feeds far more back through this lead.</source>
-        <translation>{panel} gibt höchstens {power}; was es lädt, gibt weit mehr, rückwärts durch diese Leitung.</translation>
+        <source>{panel} gives {current} at the most; the pack it charges feeds far more back through this lead.</source>
+        <translation>{panel} gibt höchstens {current}; was es lädt, gibt weit mehr, rückwärts durch diese Leitung.</translation>
     </message>
     <message>
         <source>{panel} yields {good} on a {never|good|poor} day; {used} is used.</source>
@@ -16926,12 +16942,16 @@ A: {first}, jetzt: {now}</translation>
         <translation>{parts}: {used} am Tag.</translation>
     </message>
     <message>
-        <source>{part} at {part_2} instead of {part_3} takes {now} less wire.</source>
-        <translation>{part} bei {part_2} statt {part_3} braucht {now} weniger Draht.</translation>
+        <source>{part} at {place} instead of {place_2} takes {length} less wire.</source>
+        <translation>{part} bei {place} statt {place_2} braucht {length} weniger Draht.</translation>
     </message>
     <message>
         <source>{part} cannot be served: {reason}.</source>
         <translation>{part} lässt sich nicht versorgen: {reason}.</translation>
+    </message>
+    <message>
+        <source>{part} for {use}</source>
+        <translation>{part} für {use}</translation>
     </message>
     <message>
         <source>{part} for {warm}{size}</source>
@@ -16966,8 +16986,8 @@ A: {first}, jetzt: {now}</translation>
         <translation>{part} hängt an keiner Quelle</translation>
     </message>
     <message>
-        <source>{part} is stuck down and needs access: keep {part_2} free of adhesive.</source>
-        <translation>{part} wird festgeklebt und muss zugänglich bleiben: Halte frei von Kleber: {part_2}.</translation>
+        <source>{part} is stuck down and needs access: keep {access} free of adhesive.</source>
+        <translation>{part} wird festgeklebt und muss zugänglich bleiben: Halte frei von Kleber: {access}.</translation>
     </message>
     <message>
         <source>{part} is wet, and the {opening} there lets water in along the wires.</source>
@@ -17086,10 +17106,6 @@ A: {first}, jetzt: {now}</translation>
         <translation>Block {place}</translation>
     </message>
     <message>
-        <source>{place} does not fit the format</source>
-        <translation>{place} passt nicht zum Format</translation>
-    </message>
-    <message>
         <source>{place} power block</source>
         <translation>Leistungsblock {place}</translation>
     </message>
@@ -17186,8 +17202,8 @@ A: {first}, jetzt: {now}</translation>
         <translation>Stecker {rated}</translation>
     </message>
     <message>
-        <source>{rated} rated × {derating} = {rated_2} derated</source>
-        <translation>{rated} Nennwert × {derating} = {rated_2} herabgesetzt</translation>
+        <source>{rated} rated × {derating} = {derated} derated</source>
+        <translation>{rated} Nennwert × {derating} = {derated} herabgesetzt</translation>
     </message>
     <message>
         <source>{rated} × 80 %{feeds| − {already}|} leaves {left} for this.</source>
@@ -17252,6 +17268,10 @@ A: {first}, jetzt: {now}</translation>
     <message>
         <source>{share} % of the questions</source>
         <translation>{share} % der Fragen</translation>
+    </message>
+    <message>
+        <source>{share} of that circle is filled</source>
+        <translation>{share} dieses Kreises sind gefüllt</translation>
     </message>
     <message>
         <source>{short_name} cells make {made}, not {volts}; say how many in series, such as {series}S</source>
@@ -17430,8 +17450,8 @@ A: {first}, jetzt: {now}</translation>
         <translation>Das Ladegerät von {source} geht bis {charger}; die Zellen enden bei {right}.</translation>
     </message>
     <message>
-        <source>{source}'s {fuse} fuse carries {fuse_2} continuously; {all} is drawn through it.</source>
-        <translation>Die Sicherung von {source}, {fuse}, trägt dauernd {fuse_2}; verlangt werden {all}.</translation>
+        <source>{source}'s {fuse} fuse carries {continuous} continuously; {all} is drawn through it.</source>
+        <translation>Die Sicherung von {source}, {fuse}, trägt dauernd {continuous}; verlangt werden {all}.</translation>
     </message>
     <message>
         <source>{source}, at the slot to be tapped</source>
@@ -17540,6 +17560,10 @@ A: {first}, jetzt: {now}</translation>
     <message>
         <source>{there} that it came with, {needed} needed</source>
         <translation>{there} mitgeliefert, {needed} nötig</translation>
+    </message>
+    <message>
+        <source>{thing} at {part}</source>
+        <translation>{thing} bei {part}</translation>
     </message>
     <message>
         <source>{thing} can no longer be slid past {other}</source>
@@ -17672,8 +17696,8 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>{value_text}: nichts, woran es zu messen wäre.</translation>
     </message>
     <message>
-        <source>{value} and {value_2} share a return: {lift} of ground shift now.</source>
-        <translation>{value} und {value_2} teilen eine Rückleitung: jetzt {lift} Masseversatz.</translation>
+        <source>{value} does not fit the format</source>
+        <translation>{value} passt nicht zum Format</translation>
     </message>
     <message>
         <source>{value}, needs {window}</source>
@@ -17736,12 +17760,12 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>{ways} × {length} × {ohm_per_m} mΩ/m{warm} = {copper}, das Kupfer bei {drop_copper}</translation>
     </message>
     <message>
-        <source>{where}: {drill}</source>
-        <translation>{where}: {drill}</translation>
+        <source>{where}: {figure}</source>
+        <translation>{where}: {figure}</translation>
     </message>
     <message>
-        <source>{where}: {drill}, for the {takes}</source>
-        <translation>{where}: {drill}, für die {takes}</translation>
+        <source>{where}: {figure}, for the {takes}</source>
+        <translation>{where}: {figure}, für die {takes}</translation>
     </message>
     <message>
         <source>{whole}: path {length}, cut {cut}</source>
@@ -18012,10 +18036,6 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>„{part}“ liegt außerhalb von {least_air} bis {most_air}</translation>
     </message>
     <message>
-        <source>“{place}” is none of {words}</source>
-        <translation>„{place}“ ist keines von {words}</translation>
-    </message>
-    <message>
         <source>“{plan}” has unsaved work, and it cannot be kept for the next start.</source>
         <translation>„{plan}“ hat ungesicherte Arbeit, die nicht bis zum nächsten Start aufbewahrt werden kann.</translation>
     </message>
@@ -18040,10 +18060,6 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>„{short_of}“ sieht wie ein Bereich aus, und hier wird ein Wert gewünscht: tippe {dimension}. Zum Abziehen setze Leerzeichen auf beide Seiten des Minus.</translation>
     </message>
     <message>
-        <source>“{shortened}” does not belong there</source>
-        <translation>„{shortened}“ gehört dort nicht hin</translation>
-    </message>
-    <message>
         <source>“{symbol}” is no unit of a load; {understood}.</source>
         <translation>„{symbol}“ ist keine Einheit eines Verbrauchers; {understood}.</translation>
     </message>
@@ -18060,6 +18076,10 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>„{text}“ könnte {value} {symbol} oder {grouped} {symbol} sein: schreib {value}0 oder {grouped} ohne Zeichen.</translation>
     </message>
     <message>
+        <source>“{text}” does not belong there</source>
+        <translation>„{text}“ gehört dort nicht hin</translation>
+    </message>
+    <message>
         <source>“{text}” has no unit, and “{behind}” is none; {understood}.</source>
         <translation>„{text}“ hat keine Einheit, und „{behind}“ ist keine; {understood}.</translation>
     </message>
@@ -18070,6 +18090,10 @@ Rot an {red}, Schwarz an {black}</translation>
     <message>
         <source>“{text}” has two decimal marks.</source>
         <translation>„{text}“ hat zwei Dezimalzeichen.</translation>
+    </message>
+    <message>
+        <source>“{text}” is none of {words}</source>
+        <translation>„{text}“ ist keines von {words}</translation>
     </message>
     <message>
         <source>“{text}” is not a number that can be read in one way</source>
@@ -18084,8 +18108,8 @@ Rot an {red}, Schwarz an {black}</translation>
         <translation>„{text}“ ist keine ganze Zahl</translation>
     </message>
     <message>
-        <source>“{text}” is not understood behind “{text_2}”.</source>
-        <translation>„{text}“ wird hinter „{text_2}“ nicht verstanden.</translation>
+        <source>“{text}” is not understood behind “{amount}”.</source>
+        <translation>„{text}“ wird hinter „{amount}“ nicht verstanden.</translation>
     </message>
     <message>
         <source>“{text}” is not understood; an area is expected, such as 40 cm²</source>

@@ -83,7 +83,7 @@ class Offers {
         }
         if (const auto* t = cheapest_inline(InlineKind::diode); t && !has(DeviceKind::diode))
             offer(Group::protect, DeviceKind::diode, t->id, t->name,
-                  say("saves what is behind when plus and minus are swapped; takes {forward} = {forward_2}",
+                  say("saves what is behind when plus and minus are swapped; takes {forward} = {heat}",
                       format(t->forward), format(Watt(raw(t->forward) * raw(worst_.continuous)))));
         offer_precharge();
     }
@@ -138,10 +138,10 @@ class Offers {
         hung(say("closed by nothing named"), "", &Device::control, {});
         for (const auto& p : plan_.passives)
             if (p.kind == PassiveKind::button || p.kind == PassiveKind::sensor)
-                hung(say("closed by {passive}", p.name), say("in the coil's return"), &Device::control, p.id);
+                hung(say("closed by {part}", p.name), say("in the coil's return"), &Device::control, p.id);
         for (const auto& l : plan_.loads)
             if (l.id != feed_.to && l.kind != LoadKind::motor && l.kind != LoadKind::led)
-                hung(say("closed by {passive}", l.name), say("an output of it, with a transistor"),
+                hung(say("closed by {part}", l.name), say("an output of it, with a transistor"),
                      &Device::control, l.id);
     }
     /// What a thermal switch may sit on.
@@ -157,13 +157,12 @@ class Offers {
         sits({}, say("in the air around it"), say("up to {hottest}", format(plan_.hottest_air)));
         for (size_t c = 0; c < plan_.converters.size(); ++c)
             if (const auto* type = find(catalogue_.converters, plan_.converters[c].type))
-                sits(plan_.converters[c].id, say("on {converters}", plan_.converters[c].name),
+                sits(plan_.converters[c].id, say("on {part}", plan_.converters[c].name),
                      say("up to {hottest}",
                          format(Celsius(raw(plan_.hottest_air) +
                                         temperature_rise(*type, worsts_.converters[c].heat)))));
         for (const auto& load : plan_.loads)
-            sits(load.id, say("on {converters}", load.name),
-                 say("then say how much warmer than the air it gets"));
+            sits(load.id, say("on {part}", load.name), say("then say how much warmer than the air it gets"));
     }
     void offer_precharge() {
         const double farad = raw(protection_.charging.capacitance);
@@ -171,7 +170,7 @@ class Offers {
         const auto* best = suiting_precharge(catalogue_, worst_.highest_end, Farad(farad));
         if (best)
             offer(Group::protect, DeviceKind::precharge, best->id, best->name,
-                  say("hold the button {resistance} before you plug or switch on: {highest_end} instead of a "
+                  say("hold the button {time} before you plug or switch on: {current} instead of a "
                       "spark",
                       format(Second(5 * raw(best->resistance) * farad)),
                       format(Ampere(raw(worst_.highest_end) / raw(best->resistance)))));
@@ -237,8 +236,8 @@ class Offers {
         });
         if (meter)
             offer(Group::watch, DeviceKind::shunt, meter->id, meter->name,
-                  say("shows {highest_end} and {continuous} here; drops {resistance}",
-                      format(worst_.highest_end), format(worst_.continuous),
+                  say("shows {volts} and {current} here; drops {drop}", format(worst_.highest_end),
+                      format(worst_.continuous),
                       format(Volt(raw(meter->resistance) * raw(worst_.continuous)))));
     }
 

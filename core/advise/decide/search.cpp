@@ -234,8 +234,8 @@ std::string practices_in_words(const Practices& p) {
     const auto set = p.set == SetSchool::middle ? say("in the middle")
                      : p.set == SetSchool::high ? say("high")
                                                 : say("at nominal");
-    return say("wires by {wire}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}", wire,
-               set, p.noise == NoiseSchool::own_converter, p.feeds == FeedSchool::grouped);
+    return say("wires by {school}, rails {setting}, noise {noise|apart|together}{feeds|, feeds grouped|}",
+               wire, set, p.noise == NoiseSchool::own_converter, p.feeds == FeedSchool::grouped);
 }
 
 }  // namespace sangre

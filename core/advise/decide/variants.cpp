@@ -103,8 +103,9 @@ std::string tell_change(const std::vector<VariantFigure>& figures) {
         if (f.better != 0) list += (list.empty() ? "" : ", ") + f.name + " " + f.change;
     }
     if (better.empty() && worse.empty()) return say("No figure changed.");
-    return (better.empty() ? "" : "better: " + better) + (better.empty() || worse.empty() ? "" : "; ") +
-           (worse.empty() ? "" : "worse: " + worse);
+    if (worse.empty()) return say("better: {better}", better);
+    if (better.empty()) return say("worse: {worse}", worse);
+    return say("better: {better}; worse: {worse}", better, worse);
 }
 
 }  // namespace sangre

@@ -113,7 +113,7 @@ std::string allowed_words(const Place& at) {
     std::string words;
     for (const auto& one : *list)
         words += (words.empty() ? "" : ", ") + (one.is_string() ? one.get<std::string>() : one.dump());
-    return say("“{place}” is none of {words}", quoted_value(*at.value), words);
+    return say("“{text}” is none of {words}", quoted_value(*at.value), words);
 }
 
 /// What the schema's reader complained of, as a builder would be told.
@@ -153,7 +153,7 @@ std::string in_plain_words(const std::string& complaint, const Place& at) {
     if (begins("String should be no fewer")) return say("at least {number} characters", number("minLength"));
     if (begins("Array should contain no more")) return say("at most {number} entries", number("maxItems"));
     if (begins("Array should contain no fewer")) return say("at least {number} entries", number("minItems"));
-    return say("{place} does not fit the format", quoted_value(*at.value));
+    return say("{value} does not fit the format", quoted_value(*at.value));
 }
 
 /// Where and why a text is no JSON.
@@ -166,7 +166,7 @@ std::string json_complaint(const std::string& what) {
         return where + say("it runs out too soon");
     if (const auto last = what.find("last read: '"); last != std::string::npos) {
         const auto from = last + 12, to = what.find('\'', from);
-        return where + say("“{shortened}” does not belong there", shortened(what.substr(from, to - from)));
+        return where + say("“{text}” does not belong there", shortened(what.substr(from, to - from)));
     }
     return where + say("something there does not belong");
 }

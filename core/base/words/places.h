@@ -73,26 +73,12 @@ struct Piece {
     std::uint16_t begin = 0, end = 0, value = none;
 };
 
-/// The names of a sentence in the order of its values, and its pieces where they were found when it was
-/// compiled.
-struct NameList {
-    const std::string_view* names = nullptr;
-    size_t count = 0;
-    const Piece* pieces = nullptr;
-    size_t piece_count = 0;  ///< 0: it has forms, formats or braces of its own, and is read when it is said
-    /// `count` where it is none of them.
-    size_t index(std::string_view name) const {
-        return static_cast<size_t>(std::find(names, names + count, name) - names);
-    }
-};
-
 /// Each name once, in the order in which the values follow.
 class Names {
   public:
     constexpr explicit Names(std::string_view text) { take(text); }
     constexpr size_t count() const { return count_; }
     constexpr bool sound() const { return sound_; }
-    constexpr std::string_view name(size_t i) const { return names_[i]; }
     /// count() where it is none of them.
     constexpr size_t index(std::string_view name) const {
         const auto* end = names_.data() + count_;

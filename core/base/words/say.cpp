@@ -74,7 +74,7 @@ void append(fmt::memory_buffer& out, const fmt::format_args& args, size_t index,
 }
 
 /// The places filled and the forms chosen; false where a place is none of the names.
-bool append_filled(fmt::memory_buffer& out, std::string_view text, const NameList& names,
+bool append_filled(fmt::memory_buffer& out, std::string_view text, const Names& names,
                    const fmt::format_args& args) {
     size_t from = 0;
     const auto append_literal = [&](size_t to) {
@@ -88,7 +88,7 @@ bool append_filled(fmt::memory_buffer& out, std::string_view text, const NameLis
     };
     for (auto p = next_place(text, 0); p.begin != std::string_view::npos; p = next_place(text, from)) {
         const auto index = names.index(p.name);
-        if (!p.sound || index == names.count) return false;
+        if (!p.sound || index == names.count()) return false;
         append_literal(p.begin);
         if (!p.chooses)
             append(out, args, index, p.format);
@@ -102,22 +102,21 @@ bool append_filled(fmt::memory_buffer& out, std::string_view text, const NameLis
 
 }  // namespace
 
-std::string filled(std::string_view english, NameList names, fmt::format_args args) {
+std::string filled(std::string_view english, std::span<const Piece> pieces, fmt::format_args args) {
     fmt::memory_buffer out;
     if (speaks_another()) {
         const auto theirs = said(english);
         try {
-            if (append_filled(out, theirs, names, args)) return fmt::to_string(out);
+            if (append_filled(out, theirs, Names(english), args)) return fmt::to_string(out);
         } catch (const fmt::format_error&) {  // said in English below
         }
         out.clear();
     }
-    for (size_t i = 0; i < names.piece_count; ++i) {
-        const auto& piece = names.pieces[i];
+    for (const auto& piece : pieces) {
         out.append(english.data() + piece.begin, english.data() + piece.end);
         if (piece.value != Piece::none) append(out, args, piece.value, {});
     }
-    if (names.piece_count == 0) append_filled(out, english, names, args);
+    if (pieces.empty()) append_filled(out, english, Names(english), args);
     return fmt::to_string(out);
 }
 

@@ -4,6 +4,7 @@
 // these names.
 #include <fmt/format.h>
 
+#include <span>
 #include <string>
 #include <string_view>
 #include <type_traits>
@@ -56,14 +57,12 @@ class Sentence {
         if (!names.sound()) throw "a place is not closed, has no name, or one form only";
         if (names.count() != sizeof...(Args)) throw "there are more or fewer names than values";
         check(english_, names);
-        for (size_t i = 0; i < names.count(); ++i) names_[i] = names.name(i);
         find_pieces(names);
     }
     std::string_view english() const { return english_; }
-    /// In the order of the values.
-    words_detail::NameList names() const {
-        return {names_.data(), sizeof...(Args), pieces_.data(), piece_count_};
-    }
+    /// What it is made of, as it was found when it was compiled; empty where it has forms, formats or braces
+    /// of its own, and is read when it is said.
+    std::span<const words_detail::Piece> pieces() const { return {pieces_.data(), piece_count_}; }
 
   private:
     static consteval void check(std::string_view text, const words_detail::Names& names) {
@@ -96,20 +95,19 @@ class Sentence {
     }
 
     std::string_view english_;
-    std::array<std::string_view, sizeof...(Args) + 1> names_{};
     std::array<words_detail::Piece, sizeof...(Args) + 2> pieces_{};
     size_t piece_count_ = 0;
 };
 
 namespace words_detail {
-std::string filled(std::string_view english, NameList names, fmt::format_args args);
+std::string filled(std::string_view english, std::span<const Piece> pieces, fmt::format_args args);
 }
 
 /// A sentence with what belongs into its places, in the reader's language. A translation whose places are not
 /// those of the English is not used: English is said instead.
 template <class... Args>
 std::string say(Sentence<std::type_identity_t<Args>...> english, Args&&... args) {
-    return words_detail::filled(english.english(), english.names(), fmt::make_format_args(args...));
+    return words_detail::filled(english.english(), english.pieces(), fmt::make_format_args(args...));
 }
 
 }  // namespace sangre

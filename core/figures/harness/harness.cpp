@@ -56,7 +56,7 @@ FeedRoute route(const Plan& plan, const Catalogue& catalogue, const Lead& feed, 
     r.pinned = chosen.pinned, r.went_round = chosen.went_round;
     if (r.pinned) r.why.add(say("By the ways that it is pinned to."));
     if (!r.went_round.empty())
-        r.why.add(say("The shortest way is {length} past the {went_round}; this goes round it: {length_2}.",
+        r.why.add(say("The shortest way is {length} past the {obstacle}; this goes round it: {length_2}.",
                       format(Metre(shortest_path(plan, from, to, plain_cost(plan)).length)), r.went_round,
                       format(Metre(path.length))));
     r.ways = path.ways;

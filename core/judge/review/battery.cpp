@@ -51,7 +51,7 @@ void c_rate(const Context& c, std::vector<Finding>& out) {
                               format(b.cell_capacity * b.parallel), format(pack_max_current(b, k))));
         auto bigger = b;
         bigger.cell_capacity = AmpereHour(std::ceil(raw(asked) / pack_c_rate(b, k) / b.parallel));
-        f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
+        f.fixes.push_back({say("Use {size}", format(bigger.cell_capacity * b.parallel)),
                            [bigger](const Plan& p) { return put_source(p, bigger); }});
         out.push_back(std::move(f));
     });
@@ -83,7 +83,7 @@ void sags(const Context& c, std::vector<Finding>& out) {
         if (room > 0 && sag / room < 10) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * sag / room * 1.1));
-            f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
+            f.fixes.push_back({say("Use {size}", format(bigger.cell_capacity * b.parallel)),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         out.push_back(std::move(f));
@@ -141,7 +141,7 @@ void pack_too_small(const Context& c, std::vector<Finding>& out) {
         if (ratio > 1 && ratio < 20) {
             auto bigger = b;
             bigger.cell_capacity = AmpereHour(std::ceil(raw(b.cell_capacity) * ratio));
-            f.fixes.push_back({say("Use {cell_capacity}", format(bigger.cell_capacity * b.parallel)),
+            f.fixes.push_back({say("Use {size}", format(bigger.cell_capacity * b.parallel)),
                                [bigger](const Plan& p) { return put_source(p, bigger); }});
         }
         for (const bool wired : {false, true}) f.fixes.push_back(a_pack_that_does(c, b.id, wired));

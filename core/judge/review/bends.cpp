@@ -44,7 +44,7 @@ void bent_tight(const Context& c, std::vector<Finding>& out) {
                     thing.radius = Millimetre(std::ceil(raw(least))), corner = true;
             if (corner)
                 f.fixes.push_back(
-                    {say("Round the corner to {ceil}", format(Millimetre(std::ceil(raw(least))))),
+                    {say("Round the corner to {radius}", format(Millimetre(std::ceil(raw(least))))),
                      [way](const Plan& p) { return put_way(p, way); }});
             out.push_back(std::move(f));
         }

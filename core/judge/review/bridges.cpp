@@ -38,7 +38,7 @@ void bridge(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(fmt::format("{} × {} = {}", format(volts), format(l.typical), format(loss)));
-        f.why.add(say("Of its supply of {supply} the motor gets {supply_2}.", format(supply),
+        f.why.add(say("Of its supply of {supply} the motor gets {left}.", format(supply),
                       format(std::max(supply - volts, Volt(0)))));
         out.push_back(std::move(f));
     }

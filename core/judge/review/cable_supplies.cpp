@@ -125,9 +125,10 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
             Finding f{Severity::danger,
                       {},
                       {k.id},
-                      say("{lead}: {cores} {cores|core of|cores of} {wire} {carrying}; {amps} is drawn.",
+                      say("{lead}: {cores} {cores|core of {wire} carries|cores of {wire} carry} {rated}; "
+                          "{amps} is drawn.",
                           lead_name(c.plan, k), sharing, size_words(*wire),
-                          "carries " + format(each * static_cast<double>(sharing)), format(k.amps)),
+                          format(each * static_cast<double>(sharing)), format(k.amps)),
                       {},
                       {}};
             f.why.add(say("{each} alone in {hottest}, × {bunch} with {count} cores together.",
@@ -145,7 +146,7 @@ void core_overloaded(const Context& c, std::vector<Finding>& out) {
                 const auto* best =
                     *std::min_element(thicker.begin(), thicker.end(),
                                       [](const auto* a, const auto* b) { return a->area < b->area; });
-                f.fixes.push_back({say("Use {cell_capacity}", size_words(*best)),
+                f.fixes.push_back({say("Use {size}", size_words(*best)),
                                    lead_changed(k.id, [id = best->id](Lead& x) { x.wire = id; })});
             }
             out.push_back(std::move(f));

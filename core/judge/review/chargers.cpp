@@ -76,7 +76,7 @@ void charger_amps(const Context& c, std::vector<Finding>& out) {
                     phase.name, b.name, format(phase.charge_current), format(b.charger_current)),
                 {},
                 {}};
-            f.fixes.push_back({say("Charge with {charger_current}", format(b.charger_current)),
+            f.fixes.push_back({say("Charge with {current}", format(b.charger_current)),
                                [next](const Plan& p) { return put_phase(p, next); }});
             out.push_back(std::move(f));
         }

@@ -119,10 +119,10 @@ void long_controller_leads(const Context& c, std::vector<Finding>& out) {
                 "{free_lead} typical "
                 "controllers need {farad_per_m} more for every 10 cm.",
                 format(free_lead), format(Farad(farad_per_m * 0.1))));
-        f.why.add(
-            say("Low-resistance electrolytic for {full} or more, at the controller, its leads short, plus to "
-                "plus.",
-                format(full * 1.25)));
+        f.why.add(say(
+            "Low-resistance electrolytic for {volts} or more, at the controller, its leads short, plus to "
+            "plus.",
+            format(full * 1.25)));
         f.why.source = say("typical 220 µF per 10 cm beyond 20 cm");
         f.fixes.push_back({say("Add capacitors to {capacitance}", format(mended.capacitance)),
                            [mended](const Plan& p) { return put_load(p, mended); }});

@@ -23,7 +23,7 @@ void other_kinds(const Context& c, size_t f, bool source, const JointKind& now, 
     std::stable_sort(all.begin(), all.end(),
                      [](const auto* a, const auto* b) { return a->minutes < b->minutes; });
     for (const auto* kind : all)
-        fixes.push_back({say("Use a {kind}", kind->name), joint_set(feed.id, source, kind->id)});
+        fixes.push_back({say("Use a {part}", kind->name), joint_set(feed.id, source, kind->id)});
 }
 
 void insulation_grip(const Context& c, std::vector<Finding>& out) {

@@ -43,7 +43,7 @@ void deep_only(const Context& c, Finding& f, const Id& part, Volt usually, Volt 
     auto bigger = *b;
     bigger.cell_capacity = AmpereHour(std::ceil(raw(b->cell_capacity) * sag / left * 1.1 * 2) / 2);
     f.fixes.push_back(
-        {say("Use {cell_capacity} {short_name}", format(bigger.cell_capacity * b->parallel), k->short_name),
+        {say("Use {capacity} {short_name}", format(bigger.cell_capacity * b->parallel), k->short_name),
          [bigger](const Plan& p) { return put_source(p, bigger); }});
 }
 

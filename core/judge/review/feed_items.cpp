@@ -38,13 +38,13 @@ void below_fuse(const Context& c, std::vector<Finding>& out) {
             if (const auto* plug =
                     d && d->kind == DeviceKind::connector ? cheapest_plug(c.catalogue, need, {}) : nullptr)
                 x.fixes.push_back(
-                    {say("Use a {kind}", plug->name), exchanged(c.plan.feeds()[f].id, d->id, plug->id)});
+                    {say("Use a {part}", plug->name), exchanged(c.plan.feeds()[f].id, d->id, plug->id)});
             if (const auto* type =
                     d && d->kind == DeviceKind::power_switch
                         ? cheapest_switch(c.catalogue, need, find(c.catalogue.switches, d->type))
                         : nullptr)
                 x.fixes.push_back(
-                    {say("Use a {kind}", type->name), exchanged(c.plan.feeds()[f].id, d->id, type->id)});
+                    {say("Use a {part}", type->name), exchanged(c.plan.feeds()[f].id, d->id, type->id)});
             if (!p.inherited && p.smallest && p.smallest->rating <= item.rated)
                 x.fixes.push_back(use_fuse(c.plan.feeds()[f].id, *p.smallest));
             out.push_back(std::move(x));
@@ -59,7 +59,7 @@ void offer_holder(const Context& c, size_t f, const Device& fuse, Finding& x) {
         family ? suiting_holder(c.catalogue, *family, c.figures.protection[f].rating, c.plan.hottest_air)
                : nullptr;
     if (fits && fits->id == fuse.holder) return;
-    x.fixes.push_back({fits ? say("Use the {fits}", fits->name) : std::string(say("Any holder for it")),
+    x.fixes.push_back({fits ? say("Use the {part}", fits->name) : std::string(say("Any holder for it")),
                        [catalogue = &c.catalogue, id = fuse.id, to = fits ? fits->id : Id()](const Plan& p) {
                            return set_holder(p, *catalogue, id, to);
                        }});
@@ -143,7 +143,7 @@ void ends_too_warm(const Context& c, std::vector<Finding>& out) {
         for (const auto* w = next_thicker(c.catalogue, *p.wire); w; w = next_thicker(c.catalogue, *w)) {
             if (thermal_of(*w, *p.insulation, p.air, p.bunched)->steady(p.need.continuous) > p.hottest)
                 continue;
-            x.fixes.push_back({say("Use {cell_capacity}", size_words(*w)),
+            x.fixes.push_back({say("Use {size}", size_words(*w)),
                                [id = c.plan.feeds()[f].id, to = w->id](const Plan& plan) {
                                    return set_wire(plan, id, to);
                                }});

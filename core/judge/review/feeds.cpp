@@ -36,7 +36,7 @@ void plug_unknown(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         if (const auto* t = fitting_plug(c, f))
-            x.fixes.push_back({say("Use a {kind}", t->name), exchanged(c.plan.feeds()[f].id, d.id, t->id)});
+            x.fixes.push_back({say("Use a {part}", t->name), exchanged(c.plan.feeds()[f].id, d.id, t->id)});
         out.push_back(std::move(x));
     });
 }
@@ -61,7 +61,7 @@ void plug_wire(const Context& c, std::vector<Finding>& out) {
                        : say("Strands cut off to fit carry no current."));
         if (const auto* better = fitting_plug(c, f))
             x.fixes.push_back(
-                {say("Use a {kind}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
+                {say("Use a {part}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
         out.push_back(std::move(x));
     });
 }
@@ -90,7 +90,7 @@ void plug_spark(const Context& c, std::vector<Finding>& out) {
                   spark.why,
                   {}};
         if (const auto* better = plug ? fitting_plug(c, f, {.anti_spark = true}) : nullptr)
-            x.fixes.push_back({say("Use a {kind}", better->name), exchanged(feed.id, plug->id, better->id)});
+            x.fixes.push_back({say("Use a {part}", better->name), exchanged(feed.id, plug->id, better->id)});
         out.push_back(std::move(x));
     }
 }
@@ -119,7 +119,7 @@ void inline_parts(const Context& c, std::vector<Finding>& out) {
             if (t && other.kind == t->kind && other.rated >= x.continuous && other.voltage >= x.highest_end &&
                 (raw(other.saturation) <= 0 || other.saturation >= x.peak)) {
                 found.fixes.push_back(
-                    {say("Use a {kind}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
+                    {say("Use a {part}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(found));
@@ -155,7 +155,7 @@ void relay_coil(const Context& c, std::vector<Finding>& out) {
             if (other.kind == SwitchKind::relay && carries(other.rated, need) && other.breaks >= need.volts &&
                 suits(other) && other.rated >= t->rated * 0.8) {
                 x.fixes.push_back(
-                    {say("Use a {kind}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
+                    {say("Use a {part}", other.name), exchanged(c.plan.feeds()[f].id, d.id, other.id)});
                 break;
             }
         out.push_back(std::move(x));

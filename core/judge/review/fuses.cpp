@@ -35,7 +35,7 @@ std::optional<Fix> thicker_wire(const Context& c, size_t i) {
                       p.fault.current * 2))
             continue;
         return Fix{
-            say("Use {cell_capacity}", size_words(*w)),
+            say("Use {size}", size_words(*w)),
             [id = c.plan.feeds()[i].id, to = w->id](const Plan& plan) { return set_wire(plan, id, to); }};
     }
     return std::nullopt;
@@ -216,7 +216,7 @@ void wrong_kind(const Context& c, std::vector<Finding>& out) {
                   {}};
         f.why.source = p.family->source;
         if (const auto fit = right_fuse(c, i); fit && suits(*fit->family, fit->rating, p.need))
-            f.fixes.push_back({say("Use a {kind}", fit->family->name),
+            f.fixes.push_back({say("Use a {part}", fit->family->name),
                                [id = feed.id, family = fit->family->id, rating = fit->rating](
                                    const Plan& plan) { return set_fuse(plan, id, family, rating); }});
         out.push_back(std::move(f));

@@ -42,7 +42,7 @@ void pigtail_misfit(const Context& c, std::vector<Finding>& out) {
                     return raw(other->rated) <= 0 || c.figures.protection[e.feed].rating <= other->rated;
                 });
             if (carries_all && takes(*other, pigtail_copper(c.plan, c.catalogue, hub.id)))
-                x.fixes.push_back({say("Use a {kind}", other->name),
+                x.fixes.push_back({say("Use a {part}", other->name),
                                    [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                                        return set_pigtail(q, *catalogue, id);
                                    }});
@@ -77,7 +77,7 @@ void many_branches(const Context& c, std::vector<Finding>& out) {
             say("A pigtail is one joint to make, cover and test; a branch leaves the through wire uncut, "
                 "which some builders prefer."));
         x.fixes.push_back(
-            {say("Use a {kind}", kind->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
+            {say("Use a {part}", kind->name), [catalogue = &c.catalogue, id = hub.id](const Plan& q) {
                  return set_pigtail(q, *catalogue, id);
              }});
         out.push_back(std::move(x));
@@ -148,7 +148,7 @@ void block_ways(const Context& c, std::vector<Finding>& out) {
             say("Each lead that leaves a block has a way with a fuse of its own; all that they take "
                 "goes through its bar."));
         if (const auto* other = suiting_block(c.plan, c.catalogue, hub.id); other && other != block)
-            x.fixes.push_back({say("Use a {kind}", other->name),
+            x.fixes.push_back({say("Use a {part}", other->name),
                                [catalogue = &c.catalogue, id = hub.id, type = other->id](Plan p) {
                                    if (auto* h = by_id(p.hubs, id)) h->block = type;
                                    return seat_in_blocks(std::move(p), *catalogue);

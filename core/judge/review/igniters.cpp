@@ -53,9 +53,9 @@ void one_action(const Context& c, std::vector<Finding>& out) {
                                    const auto* lead = by_id(p.feeds(), id);
                                    if (lead && !device(*lead, DeviceKind::power_switch))
                                        p = add_device(std::move(p), id, DeviceKind::power_switch, to,
-                                                      say("Fire {name}", name));
+                                                      say("Fire {load}", name));
                                    p = add_device(std::move(p), id, DeviceKind::connector, type,
-                                                  say("Arming plug of {name}", name));
+                                                  say("Arming plug of {load}", name));
                                    return fit_item_joints(std::move(p), *catalogue, id);
                                }});
         out.push_back(std::move(f));

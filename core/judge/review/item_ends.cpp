@@ -105,7 +105,7 @@ void bead_bore(const Context& c, std::vector<Finding>& out) {
         for (const auto& t : c.catalogue.inlines)
             if (t.kind == InlineKind::filter && t.bore >= thick && (!best || t.bore < best->bore)) best = &t;
         if (best)
-            x.fixes.push_back({say("Use a {kind}", best->name), [id = d.id, to = best->id](const Plan& p) {
+            x.fixes.push_back({say("Use a {part}", best->name), [id = d.id, to = best->id](const Plan& p) {
                                    return set_device_type(p, id, to);
                                }});
         out.push_back(std::move(x));

@@ -34,7 +34,7 @@ void no_joint(const Context& c, std::vector<Finding>& out) {
         const auto* usual = choose_joint(c.catalogue, c.plan.practices, usual_end(c.plan, feed, source),
                                          joint_copper(c.plan, c.catalogue, feed, source));
         if (usual)
-            x.fixes.push_back({say("Use a {kind}", usual->name), joint_set(feed.id, source, usual->id)});
+            x.fixes.push_back({say("Use a {part}", usual->name), joint_set(feed.id, source, usual->id)});
         out.push_back(std::move(x));
     });
 }
@@ -142,7 +142,7 @@ void no_tool(const Context& c, std::vector<Finding>& out) {
                       Tone::good);
             std::vector<std::pair<Id, bool>> ends;
             for (const auto& at : places) ends.emplace_back(c.plan.leads[at.feed].id, at.source);
-            x.fixes.push_back({say("Use a {kind}", best->name),
+            x.fixes.push_back({say("Use a {part}", best->name),
                                [ends, to = best->id, catalogue = &c.catalogue](const Plan& p) {
                                    auto next = p;
                                    for (const auto& [feed, source] : ends)
@@ -190,7 +190,7 @@ void wire_range(const Context& c, std::vector<Finding>& out) {
             x.why.add(
                 say("A {best} takes {least} to {most}.", best->name, format(best->least), format(best->most)),
                 Tone::good);
-            x.fixes.push_back({say("Use a {kind}", best->name), joint_set(feed.id, source, best->id)});
+            x.fixes.push_back({say("Use a {part}", best->name), joint_set(feed.id, source, best->id)});
         } else
             x.why.add(say("No kind of that sort takes it: bring the conductors to two places."),
                       Tone::caution);

@@ -111,7 +111,7 @@ void starves(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         if (!usual) deep_only(c, f, l.id, x.usual_lowest, l.v_min - x.lowest);
-        f.why.add(say("Short by {lowest}.", format(l.v_min - x.lowest)), Tone::danger);
+        f.why.add(say("Short by {volts}.", format(l.v_min - x.lowest)), Tone::danger);
         for (const auto up : c.index().upstream(l.id))
             f.why.add(say("{lead} drops {drop} ({drop_share})", c.index().feed_name(c.plan.feeds()[up]),
                           format(c.figures.worst.feeds[up].drop),

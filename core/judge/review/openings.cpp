@@ -60,7 +60,7 @@ void gland_range(const Context& c, std::vector<Finding>& out) {
         f.why.add(there->name + ": " + there->source);
         if (const auto* better = suiting_fitting(c.catalogue, FittingKind::gland, h.needed)) {
             next.bore = better->most;
-            f.fixes.push_back({say("Use the {fits}", better->name),
+            f.fixes.push_back({say("Use the {part}", better->name),
                                [next](const Plan& p) { return put_opening(p, next); }});
         }
         out.push_back(std::move(f));

@@ -41,7 +41,7 @@ void unequal(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         f.why.add(say("It rests {behind} below them; packs join within 0.05 V per cell.", format(behind)));
-        f.why.add(say("Recommended charging current: {charge_c}.",
+        f.why.add(say("Recommended charging current: {current}.",
                       format(Ampere(k->charge_c * raw(b.cell_capacity) * b.parallel))));
         if (b.charge_behind > 0)
             f.fixes.push_back({say("Charge it first"), changed(b, [](Source& x) { x.charge_behind = 0; })});
@@ -156,7 +156,7 @@ void charging(const Context& c, std::vector<Finding>& out) {
                                       format(b.cell_capacity * b.parallel), format(liked)));
                 auto gentler = phase;
                 gentler.charge_current = liked;
-                f.fixes.push_back({say("Charge with {charger_current}", format(liked)),
+                f.fixes.push_back({say("Charge with {current}", format(liked)),
                                    [gentler](const Plan& p) { return put_phase(p, gentler); }});
                 out.push_back(std::move(f));
             }

@@ -16,7 +16,7 @@ void stands_badly(const Context& c, std::vector<Finding>& out) {
             Severity::note,
             {},
             {e.part},
-            say("{part} at {part_2} instead of {part_3} takes {now} less wire.", c.index().name(e.part),
+            say("{part} at {place} instead of {place_2} takes {length} less wire.", c.index().name(e.part),
                 name_of(c.plan, e.place), name_of(c.plan, place_of(c.plan, e.part)), format(e.now - e.then)),
             {},
             {}};

@@ -114,7 +114,7 @@ void two_voltages(const Context& c, std::vector<Finding>& out) {
         f.why.add(
             say("Sooner or later the wrong one is plugged in. Use another kind, or at least label both."));
         if (const auto* other = another_plug(c, *low, all))
-            f.fixes.push_back({say("Use a {kind}", other->name),
+            f.fixes.push_back({say("Use a {part}", other->name),
                                exchanged(c.plan.feeds()[low->feed].id, low->device->id, other->id)});
         out.push_back(std::move(f));
     }
@@ -133,7 +133,7 @@ void not_keyed(const Context& c, std::vector<Finding>& out) {
                   {}};
         f.why.add(say("Plus and minus swapped once is enough. A keyed plug cannot be."));
         if (const auto* other = another_plug(c, p, all))
-            f.fixes.push_back({say("Use a {kind}", other->name),
+            f.fixes.push_back({say("Use a {part}", other->name),
                                exchanged(c.plan.feeds()[p.feed].id, p.device->id, other->id)});
         out.push_back(std::move(f));
     }
@@ -151,7 +151,7 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         Finding f{Severity::note,
                   {},
                   {c.plan.feeds()[p.feed].id},
-                  say("{lead}: pulled {often} a day, its plug is worn after {years} days.",
+                  say("{lead}: pulled {often} a day, its plug is worn after {days} days.",
                       c.index().feed_name(c.plan.feeds()[p.feed]),
                       c.plan.repeats_per_day == 1 ? say("once")
                                                   : say("{repeats_per_day} times", c.plan.repeats_per_day),
@@ -164,7 +164,7 @@ void worn_out(const Context& c, std::vector<Finding>& out) {
         const auto* best =
             fitting_plug(c, p.feed, {.anti_spark = p.type->anti_spark, .mating_cycles = enough});
         if (best)
-            f.fixes.push_back({say("Use a {kind}", best->name),
+            f.fixes.push_back({say("Use a {part}", best->name),
                                exchanged(c.plan.feeds()[p.feed].id, p.device->id, best->id)});
         out.push_back(std::move(f));
     }

@@ -30,7 +30,7 @@ std::vector<Fix> exchange(const Context& c, size_t i) {
     // The charger's voltage counts even where it was not part of a corner.
     const auto type = choose_converter(c.catalogue, {x.in_lowest, x.in_highest}, k.set, x.continuous, x.peak);
     if (!type || (*type)->id == k.type) return {};
-    return {{say("Use a {kind}", (*type)->name),
+    return {{say("Use a {part}", (*type)->name),
              [id = k.id, to = (*type)->id](const Plan& p) { return set_converter_type(p, id, to); }}};
 }
 
@@ -222,7 +222,7 @@ void too_hot(const Context& c, std::vector<Finding>& out) {
                 x.in_lowest - other.dropout < k.set * (1 + other.tolerance) ||
                 other.tolerance > t.tolerance || raw(other.mass) <= 0)
                 continue;
-            f.fixes.push_back({say("Use a {kind}", other.name), [id = k.id, type = other.id](const Plan& p) {
+            f.fixes.push_back({say("Use a {part}", other.name), [id = k.id, type = other.id](const Plan& p) {
                                    return set_converter_type(p, id, type);
                                }});
             break;
@@ -243,8 +243,8 @@ void limits_at_start(const Context& c, std::vector<Finding>& out) {
                       k.name, x.limits_at_start),
                   {},
                   {}};
-        f.why.add(say("It gives {rated} for that moment, 1.25 × its printed {rated_2}.",
-                      format(t.rated * 1.25), format(t.rated)));
+        f.why.add(say("It gives {brief} for that moment, 1.25 × its printed {rated}.", format(t.rated * 1.25),
+                      format(t.rated)));
         out.push_back(std::move(f));
     });
 }
@@ -308,7 +308,7 @@ void out_of_range(const Context& c, std::vector<Finding>& out) {
                 other.in_max >= t.in_max && other.in_min <= t.in_min * 1.5 && other.rated >= t.rated &&
                 other.tolerance <= t.tolerance && raw(other.mass) > 0) {
                 f.fixes.push_back(
-                    {say("Use a {kind}", other.name), [id = k.id, type = other.id](const Plan& p) {
+                    {say("Use a {part}", other.name), [id = k.id, type = other.id](const Plan& p) {
                          return set_converter_type(p, id, type);
                      }});
                 break;

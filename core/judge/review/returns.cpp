@@ -62,7 +62,7 @@ void shared_noise(const Context& c, std::vector<Finding>& out) {
         Finding found{Severity::caution,
                       {},
                       {f.id, other->id},
-                      say("{value} and {value_2} share a return: {lift} of ground shift now.", x.name, y.name,
+                      say("{lead} and {lead_2} share a return: {lift} of ground shift now.", x.name, y.name,
                           format(Volt(std::abs(raw(c.figures.now.feeds[index].lift))))),
                       {},
                       {own_return(f.id)}};

@@ -90,7 +90,7 @@ void stuck_in_reach(const Context& c, std::vector<Finding>& out) {
         out.push_back({Severity::note,
                        {},
                        {p.id},
-                       say("{part} is stuck down and needs access: keep {part_2} free of adhesive.", p.name,
+                       say("{part} is stuck down and needs access: keep {access} free of adhesive.", p.name,
                            said(what)),
                        {},
                        {}});

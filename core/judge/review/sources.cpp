@@ -99,7 +99,7 @@ void supply_asked(const Context& c, std::vector<Finding>& out) {
                       format(s.rated)),
                   all > s.rated ? Tone::danger : Tone::caution);
         f.why.add(
-            say("Peak {most}; it limits at about {rated}.", format(most), format(s.rated * supply_limit)));
+            say("Peak {peak}; it limits at about {limit}.", format(most), format(s.rated * supply_limit)));
         f.why.add(say("Bricks are loaded to 80 % of their rating; everything on one resets together."));
         const auto larger = large_enough(c, s);
         if (larger)
@@ -126,7 +126,7 @@ void circuit_asked(const Context& c, std::vector<Finding>& out) {
         Finding f{all > s.fuse ? Severity::danger : Severity::caution,
                   {},
                   {s.id},
-                  say("{source}'s {fuse} fuse carries {fuse_2} continuously; {all} is drawn through it.",
+                  say("{source}'s {fuse} fuse carries {continuous} continuously; {all} is drawn through it.",
                       s.name, format(s.fuse), format(s.fuse * fuse_share), format(all)),
                   {},
                   {}};
@@ -280,7 +280,7 @@ void panel_lead(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         x.why.add(say(
-            "{panel} gives {power} at the most; the pack it charges feeds far more back through this lead.",
+            "{panel} gives {current} at the most; the pack it charges feeds far more back through this lead.",
             panel->name, format(Ampere(raw(panel->power) / std::max(raw(panel->v_max), 1.0)))));
         x.fixes.push_back({say("Turn the lead: its fuse at the hub"), [id = f.id](const Plan& p) {
                                auto next = p;

@@ -25,7 +25,7 @@ const SwitchType* fitting(const Context& c, size_t feed, const SwitchType* inste
 std::vector<Fix> stronger(const Context& c, size_t feed, const Device& d) {
     const auto* best = fitting(c, feed, find(c.catalogue.switches, d.type));
     if (!best || best->id == d.type) return {};
-    return {{say("Use a {kind}", best->name),
+    return {{say("Use a {part}", best->name),
              [id = d.id, to = best->id](const Plan& p) { return set_device_type(p, id, to); }}};
 }
 
@@ -132,7 +132,7 @@ void plug_overloaded(const Context& c, std::vector<Finding>& out) {
                           {}};
             if (const auto* better = fitting_plug(c, f, {.anti_spark = type->anti_spark}))
                 found.fixes.push_back(
-                    {say("Use a {kind}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
+                    {say("Use a {part}", better->name), exchanged(c.plan.feeds()[f].id, d.id, better->id)});
             out.push_back(std::move(found));
         }
 }

@@ -152,7 +152,7 @@ void terminal_joint(const Context& c, std::vector<Finding>& out) {
         const auto* better = choose_joint(c.catalogue, c.plan.practices, wanted,
                                           joint_copper(c.plan, c.catalogue, feed, end.at_source));
         if (better)
-            x.fixes.push_back({say("Use a {kind}", better->name),
+            x.fixes.push_back({say("Use a {part}", better->name),
                                [id = feed.id, at = end.at_source, to = better->id](const Plan& p) {
                                    return set_joint(p, id, at, to);
                                }});

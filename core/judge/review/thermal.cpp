@@ -65,7 +65,7 @@ void never_closes(const Context& c, std::vector<Finding>& out) {
                   {},
                   {}};
         const auto air = air_of(c, *by_id(c.plan.feeds(), p.feed), p.device.sits_on);
-        x.why.add(say("The hottest air is {air}; what it sits on adds {hottest} K.", format(air),
+        x.why.add(say("The hottest air is {air}; what it sits on adds {kelvin} K.", format(air),
                       format_number(raw(p.span.hottest) - raw(air))));
         for (size_t k = 0; k < c.plan.converters.size(); ++k) {
             auto there = p.item;
@@ -117,7 +117,7 @@ void opens_in_use(const Context& c, std::vector<Finding>& out) {
         const auto most = guarded(c, p);
         if (later && (!most || *later->opens_above <= *most))
             x.fixes.push_back(
-                {say("Use a {kind}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {part}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));
@@ -137,7 +137,7 @@ void guards_too_late(const Context& c, std::vector<Finding>& out) {
                   {}};
         if (const auto* later = later_cut_out(c, p); later && *later->opens_above <= *most)
             x.fixes.push_back(
-                {say("Use a {kind}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
+                {say("Use a {part}", later->name), [id = p.device.id, to = later->id](const Plan& plan) {
                      return set_device_type(plan, id, to);
                  }});
         out.push_back(std::move(x));

@@ -15,7 +15,7 @@ namespace {
 constexpr double fix_share = 0.97;  // of the limit: a mend that just meets it is found again
 
 Fix use_wire(const Lead& feed, const WireType& wire) {
-    return {say("Use {cell_capacity}", size_words(wire)),
+    return {say("Use {size}", size_words(wire)),
             [id = feed.id, to = wire.id](const Plan& p) { return set_wire(p, id, to); }};
 }
 

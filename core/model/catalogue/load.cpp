@@ -74,7 +74,7 @@ void add_file(Catalogue& into, simdjson::dom::parser& parser, const fs::path& fi
     }
     if (document.at_key("kind").get(kind) || !kind.is_string() || document.at_key("entries").get(entries) ||
         !entries.is_array())
-        return refuse(file.string() + ": not a catalogue file: no kind or no entries");
+        return refuse(say("{file}: not a catalogue file: no kind or no entries", file.string()));
     with_list(into, Value(kind, "kind"), [&](auto& list) {
         std::set<Id> here;
         size_t i = 0;

@@ -59,7 +59,7 @@ HeadError read_ends(const LineContext& c, const Clause& head, ThingSort sort, co
 template <class E>
 HeadError read_kind(const Clause& head, E& into) {
     const auto kind = by_word<E>(unquoted(head.text));
-    if (!kind) return error_at(head, say("“{place}” is none of {words}", head.text, all_words<E>()));
+    if (!kind) return error_at(head, say("“{text}” is none of {words}", head.text, all_words<E>()));
     into = *kind;
     return {};
 }

@@ -140,7 +140,7 @@ struct Setter {
             else if (const auto same = by_word<T>(text))
                 v = *same;
             else
-                error = say("“{place}” is none of {words}", text, all_words<T>());
+                error = say("“{text}” is none of {words}", text, all_words<T>());
         } else if constexpr (std::is_same_v<T, std::string>) {
             refer(text, v);
         } else if constexpr (requires { v.has_value(); }) {

@@ -55,7 +55,7 @@ struct Reader {
         }
         if (amount->end < stopped) {
             problem(amount->end, stopped,
-                    say("“{text}” is not understood behind “{text_2}”.",
+                    say("“{text}” is not understood behind “{amount}”.",
                         text.substr(amount->end, stopped - amount->end),
                         text.substr(begin, amount->end - begin)));
             return std::nullopt;

@@ -49,7 +49,7 @@ const Place* place_named(const Plan& plan, std::string_view name) {
 std::string place_names(const Plan& plan) {
     std::string all;
     for (const auto& p : plan.places) all += (all.empty() ? "" : ", ") + p.name;
-    return all.empty() ? "there are no places yet" : "places are " + all;
+    return all.empty() ? say("there are no places yet") : say("places are {all}", all);
 }
 
 /// Takes the amount that begins there, and says where it ends; at its begin where there is none. `end` is the

@@ -76,11 +76,11 @@ Answer calc_hole(const std::vector<std::string>& bundles) {
     const double across = 2 * enclosing_radius(pack_circles(radii));
     const double hole = across * 1.1;
     Calculation c;
-    c.answer = say("the bundle is {across} across; a hole of {ceil} passes it", format(Millimetre(across)),
+    c.answer = say("the bundle is {across} across; a hole of {hole} passes it", format(Millimetre(across)),
                    format(Millimetre(std::ceil(hole * 2) / 2)));
     c.why.title = say("Hole");
     c.why.add(say("{count} circles packed: {across} across", radii.size(), format(Millimetre(across))));
-    c.why.add(say("{metal} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
+    c.why.add(say("{share} of that circle is filled", format_percent(metal / (M_PI * across * across / 4))));
     c.why.add(say("× 1.1 to pull it through and for the grommet: {hole}", format(Millimetre(hole))));
     c.why.source = say("circle packing by search");
     c.values = {{"bundle_mm", across}, {"hole_mm", hole}, {"fill", metal / (M_PI * across * across / 4)}};

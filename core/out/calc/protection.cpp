@@ -65,7 +65,7 @@ Answer calc_fuse(const Catalogue& catalogue, const FuseQuestion& q) {
                 {"resistance_ohm", raw(fuse_resistance(f, q.rating))},
                 {"breaking_A", raw(f.breaking)},
                 {"voltage_V", raw(f.voltage)}};
-    c.why.add(say("{current} ÷ {rating} = {current_2} × its rating", format(q.current), format(q.rating),
+    c.why.add(say("{current} ÷ {rating} = {times} × its rating", format(q.current), format(q.rating),
                   format_number(raw(q.current) / raw(q.rating))));
     c.why.add(say("gates of the family, log-log between them: {when} at the fast edge, {when_2} at the slow",
                   when(fast), when(slow)));
@@ -139,7 +139,7 @@ Answer calc_short(const Catalogue& catalogue, const ShortQuestion& q) {
         "{volts} ÷ (source {source} + fuse {fuse_resistance} + 2 × {length} × {ohm_per_m} mΩ/m) = {current}",
         format(q.volts), format(q.source), format(fuse_resistance(**family, q.rating)), format(q.length),
         format_number(wire->ohm_per_m * 1e3), format(current)));
-    c.why.add(say("slow edge at {current} × its rating: {when}", format_number(raw(current) / raw(q.rating)),
+    c.why.add(say("slow edge at {times} × its rating: {when}", format_number(raw(current) / raw(q.rating)),
                   when(opens)));
     c.why.add(say("the wire, from {start}, withstands it for {when}", format(q.start), when(stands)),
               opens <= stands ? Tone::good : Tone::danger);

@@ -52,7 +52,7 @@ Answer calc_battery(const Catalogue& catalogue, const BatteryQuestion& q) {
     if (raw(q.current) > 0) {
         const Volt loaded(raw(rest) - raw(q.current) * raw(ohm));
         if (raw(loaded) <= 0)
-            return tl::unexpected(say("{current} is more than this pack can deliver: {rest} into a short",
+            return tl::unexpected(say("{current} is more than this pack can deliver: {most} into a short",
                                       format(q.current), format(Ampere(raw(rest) / raw(ohm)))));
         const auto most = std::max(pack_burst_current(b, *chemistry), pack_max_current(b, *chemistry));
         const double faster = peukert_factor(*chemistry, capacity, q.current);

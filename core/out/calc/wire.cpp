@@ -76,11 +76,11 @@ Answer calc_wire(const Catalogue& catalogue, const WireQuestion& q) {
         if (raw(q.length) > 0) {
             const double ohm = wire.ohm_per_m / q.conductors * temperature_factor(warm) * 2 * raw(q.length);
             const Volt drop(raw(q.current) * ohm);
-            why.add(say(
-                "2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {drop_2} of heat",
-                format(q.length),
-                format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3), format(warm),
-                format(q.current), format(drop), format(Watt(raw(drop) * raw(q.current)))));
+            why.add(
+                say("2 × {length} × {ohm_per_m} mΩ/m at {warm} × {current} = {drop} dropped, {heat} of heat",
+                    format(q.length),
+                    format_number(wire.ohm_per_m / q.conductors * temperature_factor(warm) * 1e3),
+                    format(warm), format(q.current), format(drop), format(Watt(raw(drop) * raw(q.current)))));
             c.values.emplace_back("drop_V", raw(drop));
             c.answer = say("{answer} and drops {drop} out and back{known|, {share} of {volts}|}", c.answer,
                            format(drop), raw(q.volts) > 0,

@@ -58,7 +58,7 @@ Why of_load(const Plan& plan, const Study& s, size_t i) {
                 state != LoadState::off && !plan.phases[p].charging)
                 why.add(fmt::format("{}: {} × {}", plan.phases[p].name, format(plan.phases[p].duration),
                                     format(draw_in(plan.phases[p], l))));
-        why.add(say("{load_energy} a day, {load_energy_2} of the day's {day_energy}",
+        why.add(say("{load_energy} a day, {share} of the day's {day_energy}",
                     format(s.mission.load_energy[i]),
                     format_percent(raw(s.mission.load_energy[i]) / raw(s.mission.day_energy)),
                     format(s.mission.day_energy)));
@@ -126,7 +126,7 @@ Why of_feed(const Plan& plan, const Catalogue& catalogue, const Study& s, size_t
                 format_number(p.wire->ohm_per_m * temperature_factor(x.drop_copper) * 1e3, 4),
                 each > 1 ? fmt::format(" ÷ {}", each) : "", format(ohms.copper), format(x.drop_copper)));
     why.add(say("Fuse, switch, plugs and joints: {rest}", format(ohms.rest)));
-    why.add(say("Drop {continuous} × {drop} = {drop_2} ({drop_share})", format(x.continuous),
+    why.add(say("Drop {continuous} × {ohm} = {drop} ({drop_share})", format(x.continuous),
                 format(x.continuous > Ampere(1e-9) ? Ohm(raw(x.drop) / raw(x.continuous))
                                                    : ohms.copper + ohms.rest),
                 format(x.drop), format_percent(x.drop_share)),
@@ -184,18 +184,17 @@ Why of_converter(const Plan& plan, const Catalogue& catalogue, const Study& s, s
     why.heading(say("Output current"));
     why.add(say("Loads {continuous} continuously, {peak} in the worst second", format(x.continuous),
                 format(x.peak)));
-    why.add(say("{rated} rated × {derating} = {rated_2} derated", format(t->rated),
+    why.add(say("{rated} rated × {derating} = {derated} derated", format(t->rated),
                 format_percent(t->trusted), format(t->rated * t->trusted)),
             x.continuous > t->rated * t->trusted ? Tone::caution : Tone::good);
     why.add(say("Dissipates {heat}, {efficiency} % efficient", format(x.heat),
                 format_number(t->efficiency * 100)));
     const auto air = air_round(plan, s.boxes, c.id);
     const Celsius surface(raw(air) + temperature_rise(*t, x.heat));
-    why.add(
-        say("{heat} × {thermal} K/W = {temperature_rise} over {air} air: {surface}; it withstands {hottest}",
-            format(x.heat), format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K",
-            format(air), format(surface), format(t->hottest)),
-        surface > t->hottest ? Tone::danger : Tone::good);
+    why.add(say("{heat} × {thermal} K/W = {rise} over {air} air: {surface}; it withstands {hottest}",
+                format(x.heat), format_number(t->thermal), format_number(temperature_rise(*t, x.heat)) + " K",
+                format(air), format(surface), format(t->hottest)),
+            surface > t->hottest ? Tone::danger : Tone::good);
     why.heading(say("Set voltage"));
     why.lines.insert(why.lines.end(), s.windows[i].why.lines.begin(), s.windows[i].why.lines.end());
     why.add(say("Set to {setting}", format(c.set)), s.windows[i].holds(c.set) ? Tone::good : Tone::danger);

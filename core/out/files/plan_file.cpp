@@ -147,7 +147,7 @@ struct Reader {
         else if constexpr (std::is_enum_v<T>) {
             const auto text = j.get<std::string>();
             const auto read = by_word<T>(text);
-            if (!read) throw BadPlace{at, say("“{place}” is none of {words}", text, all_words<T>())};
+            if (!read) throw BadPlace{at, say("“{text}” is none of {words}", text, all_words<T>())};
             v = *read;
         } else if constexpr (Record<T, json>) {
             Reader r{j, at, {}};

@@ -17,7 +17,7 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
                    const std::unordered_set<Id>& bodies, const std::unordered_set<Id>& openings) {
     const auto in_body = [&](const Id& body, const std::string& at) {
         if (!body.empty() && !bodies.contains(body))
-            throw BadPlace{at, say("there is no body “{body}”", body)};
+            throw BadPlace{at, say("there is no body “{name}”", body)};
     };
     for (size_t i = 0; i < plan.bodies.size(); ++i) {
         const auto at = fmt::format("/bodies/{}/in", i);
@@ -41,7 +41,7 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
     for (size_t i = 0; i < plan.places.size(); ++i) {
         const auto at = fmt::format("/places/{}/under", i);
         if (const auto& under = plan.places[i].under; !under.empty() && !places.contains(under))
-            throw BadPlace{at, say("there is no place “{under}”", under)};
+            throw BadPlace{at, say("there is no place “{name}”", under)};
         size_t steps = 0;
         for (const auto* p = &plan.places[i]; p && !p->under.empty(); p = by_id(plan.places, p->under))
             if (p->under == plan.places[i].id || ++steps > plan.places.size())
@@ -55,7 +55,7 @@ void check_machine(const Plan& plan, const std::unordered_set<Id>& places,
         const auto& way = plan.ways[i];
         for (const auto& end : {way.from, way.to})
             if (!places.contains(end))
-                throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{under}”", end)};
+                throw BadPlace{fmt::format("/ways/{}", i), say("there is no place “{name}”", end)};
         if (!bends_of(way)) throw BadPlace{fmt::format("/ways/{}/bends", i), bends_wanted()};
         for (size_t k = 0; k < way.on_it.size(); ++k) {
             const auto& thing = way.on_it[k];
@@ -112,8 +112,8 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
     for (size_t i = 0; i < feeds.size(); ++i) {
         const auto& f = feeds[i];
         const auto at = [&](const char* key) { return lead_at(i) + "/" + key; };
-        if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{from}”", f.from)};
-        if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{from}”", f.to)};
+        if (!part(f.from)) throw BadPlace{at("from"), say("there is no part “{name}”", f.from)};
+        if (!part(f.to)) throw BadPlace{at("to"), say("there is no part “{name}”", f.to)};
         if (f.from == f.to) throw BadPlace{at("to"), say("“{to}” feeds itself", f.to)};
         if (f.ret == Return::shared && !by_id(feeds, f.shared_with))
             throw BadPlace{at("shared_with"), say("there is no feed “{shared_with}”", f.shared_with)};
@@ -123,7 +123,7 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
     for (size_t i = feeds.size(); i < plan.leads.size(); ++i)
         for (const auto& [key, end] : {std::pair{"from", plan.leads[i].from}, {"to", plan.leads[i].to}})
             if (!part(end) && !passives.contains(end))
-                throw BadPlace{lead_at(i) + "/" + key, say("there is no part “{from}”", end)};
+                throw BadPlace{lead_at(i) + "/" + key, say("there is no part “{name}”", end)};
     check_machine(plan, places, bodies, openings);
     for (size_t i = 0; i < plan.leads.size(); ++i)
         for (size_t k = 0; k < plan.leads[i].by.size(); ++k)
@@ -132,7 +132,7 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
                                say("there is no way “{by}”", plan.leads[i].by[k])};
     for (const auto& [id, terminals] : plan.terminals) {
         if (!part(id) && !passives.contains(id))
-            throw BadPlace{"/terminals/" + id, say("there is no part “{from}”", id)};
+            throw BadPlace{"/terminals/" + id, say("there is no part “{name}”", id)};
         for (size_t i = 0; i < terminals.size(); ++i)
             for (size_t k = 0; k < i; ++k)
                 if (terminals[i].name == terminals[k].name)
@@ -147,10 +147,10 @@ void check_references(const Plan& plan, const std::vector<size_t>& lead_places) 
                                           {"sits_on", device.sits_on}})
                 if (!id.empty() && !part(id) && !passives.contains(id))
                     throw BadPlace{lead_at(i) + fmt::format("/items/{}/{}", d, key),
-                                   say("there is no part “{from}”", id)};
+                                   say("there is no part “{name}”", id)};
             if (!device.panel.empty() && !bodies.contains(device.panel))
                 throw BadPlace{lead_at(i) + fmt::format("/items/{}/panel", d),
-                               say("there is no body “{body}”", device.panel)};
+                               say("there is no body “{name}”", device.panel)};
         }
 }
 

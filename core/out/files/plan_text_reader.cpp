@@ -250,7 +250,7 @@ class TextReader {
                 .push_back(whole(l, Terminal{}));
         else if (l.word == "terminals") {
             const auto part = context_->names.meant(ThingSort::part, first_of(l).text);
-            if (!part) fail(l, l.said_at, l.end, say("there is no part “{from}”", first_of(l).text));
+            if (!part) fail(l, l.said_at, l.end, say("there is no part “{name}”", first_of(l).text));
             terminals_ = &plan_.terminals[*part];
         } else
             record(l);
@@ -325,7 +325,7 @@ class TextReader {
         else if (const auto state = by_word<OrderState>(value))
             plan_.orders[key] = *state;
         else
-            fail(l, l.said_at, l.end, say("“{place}” is none of {words}", value, all_words<OrderState>()));
+            fail(l, l.said_at, l.end, say("“{text}” is none of {words}", value, all_words<OrderState>()));
     }
 
     const Catalogue& catalogue_;

@@ -83,7 +83,7 @@ tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const
                                            raw(log[i].time - log[i - 1].time) / 3600);
     if (drawn.back() < least_drawn * printed)
         return tl::unexpected(
-            say("only {last} were drawn: at least {least_drawn} are needed, and current out of the pack "
+            say("only {drawn} were drawn: at least {least} are needed, and current out of the pack "
                 "counts positive",
                 format(AmpereHour(drawn.back())), format(AmpereHour(least_drawn * printed))));
     const double highest = raw(std::max_element(log.begin(), log.end(), [](const auto& a, const auto& b) {

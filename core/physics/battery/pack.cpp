@@ -77,7 +77,7 @@ Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
 }
 
 std::string pack_summary(const Source& battery, const Chemistry& chemistry) {
-    return say("{chemistry} · {series} in series{several|, {parallel} in parallel|} · {cell_capacity}",
+    return say("{chemistry} · {series} in series{several|, {parallel} in parallel|} · {capacity}",
                chemistry.name, battery.series, battery.parallel > 1, battery.parallel,
                format(battery.cell_capacity * battery.parallel));
 }

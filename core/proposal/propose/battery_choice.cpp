@@ -287,7 +287,7 @@ Why why_chosen(const Plan& plan, const Candidate& best, const TooSmall* smaller,
             pack_summary(best.battery, c), form_words(*best.cell), format_percent(fit.direct), fit.modules),
         Tone::good);
     const double volts = raw(c.nominal) * best.battery.series;
-    why.add(say("The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {energy_2}.",
+    why.add(say("The day takes {energy} out of it; ÷ {usable} usable ÷ {volts} = {charge}.",
                 format(WattHour(fit.energy)), format_percent(c.usable), format(Volt(volts)),
                 format(AmpereHour(fit.energy / c.usable / volts))));
     why.add(

@@ -28,7 +28,7 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
                     format_percent(usual_charge), format(usual_air(plan)), format(c.strongest),
                     format(c.at_worst), format(c.peak)),
                 c.serves ? Tone::good : Tone::plain);
-        why.add(say("Its cells are rated for {parallel} × {burst} = {burst_2}: {share_of_limit} of that",
+        why.add(say("Its cells are rated for {parallel} × {burst} = {together}: {share_of_limit} of that",
                     c.battery.parallel, format(cell->burst), format(cell->burst * c.battery.parallel),
                     format_percent(c.share_of_limit)),
                 c.share_of_limit > 1 ? Tone::danger : Tone::good);
@@ -47,7 +47,7 @@ Why explain_battery(const BatteryCandidate& c, const Plan& plan, const Catalogue
                 format_number(cell->cost), format_number(c.cost)));
     why.add(say("{rails} {rails|rail|rails} to be made from it.", c.rails));
     if (raw(c.charging) > 0)
-        why.add(say("Charger of {charger} at {charge_c}: full in {charging}.", format(c.charger),
+        why.add(say("Charger of {charger} at {current}: full in {charging}.", format(c.charger),
                     format(Ampere(chemistry->charge_c * raw(c.battery.cell_capacity) * c.battery.parallel)),
                     format(c.charging)));
     else

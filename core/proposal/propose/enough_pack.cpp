@@ -65,8 +65,8 @@ std::optional<Plan> with_larger(const Plan& old, const Plan& made, const Catalog
 Proposal continued(Proposal next, const Proposal& before, const std::string& for_what) {
     next.why = before.why;
     const auto& pack = next.plan.sources[0];
-    next.why.add(say("Then {cell_capacity}, so that {for_what}.", format(pack.cell_capacity * pack.parallel),
-                     for_what));
+    next.why.add(
+        say("Then {capacity}, so that {for_what}.", format(pack.cell_capacity * pack.parallel), for_what));
     return next;
 }
 

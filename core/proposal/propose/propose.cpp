@@ -64,7 +64,7 @@ std::string rail_name(const RailGroup& g, const Plan& plan, const std::vector<Co
         return std::any_of(taken.begin(), taken.end(), [&](const auto& c) { return c.name == n; });
     };
     if (used(name) || (g.loads.size() == 1 && plan.loads[g.loads[0]].noisy))
-        name += " for " + names_of(plan, g.loads);
+        name = say("{rail} for {load}", name, names_of(plan, g.loads));
     return name;
 }
 
@@ -85,8 +85,8 @@ void hang_load(Plan& next, const Plan& old, const Load& load, const Id& source, 
     if (load.own_switch && !load.always_on) ensure(f, DeviceKind::power_switch, "toggle-6a", load.name);
     // Two separate actions: a plug to arm, a switch to fire.
     if (load.igniter) {
-        ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {name}", load.name));
-        ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {name}", load.name));
+        ensure(f, DeviceKind::connector, "plug-2p-15a", say("Arming plug of {load}", load.name));
+        ensure(f, DeviceKind::power_switch, "toggle-6a", say("Fire {load}", load.name));
     }
     next.add_feed(std::move(f));
 }
@@ -192,7 +192,7 @@ void hang_rail(Plan& next, const Plan& old, const RailGroup& group, const Conver
     const auto [typical, peak] = rail_current(next, group);
     // A rail that is called by its loads does not say them twice.
     const auto loads = names_of(next, group.loads);
-    const auto who = c.name.ends_with(loads) ? c.name : say("{converter} for {loads}", c.name, loads);
+    const auto who = c.name.ends_with(loads) ? c.name : say("{part} for {use}", c.name, loads);
     why.add(say("{who}: {type} ({typical} typical, {peak} peak; derated {rated}).", who, type.name,
                 format(typical), format(peak), format(type.rated * type.trusted)));
 }

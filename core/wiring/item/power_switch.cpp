@@ -51,7 +51,7 @@ ItemWork switch_work(const ItemPlace& p) {
                                     : say("from the supply of {part}", name_of(p.plan, p.device.coil_from)),
                                 p.device.control.empty()
                                     ? say("through what switches it")
-                                    : say("through {part}", name_of(p.plan, p.device.control))));
+                                    : say("through {way}", name_of(p.plan, p.device.control))));
         w.actions.push_back(
             say("Across the coil a diode, its band to the coil's +, unless it has one inside."));
     }

@@ -28,7 +28,7 @@ std::string key_of(const Lead& cable, const Core& core) {
 std::string end_of(const Plan& plan, const Lead& cable, const Core& core, bool at_source) {
     const auto& pin = at_source ? core.from_pin : core.to_pin;
     const auto part = name_of(plan, at_source ? cable.from : cable.to);
-    return pin.empty() ? say("{colour} at {part}", said(core.colour), part)
+    return pin.empty() ? say("{thing} at {part}", said(core.colour), part)
                        : say("pin {pin} at {part}", pin, part);
 }
 

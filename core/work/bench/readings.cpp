@@ -79,7 +79,7 @@ void continuity(const Plan& plan, const Catalogue& catalogue, const Figures& fig
             Reading r;
             r.of = ReadingOf::lead;
             r.key = "beep/" + feed.id + (is_return ? "/return" : "/supply");
-            r.title = say("{from} to {name}", from, to);
+            r.title = say("{from} to {to}", from, to);
             r.state = is_return ? "" : seen_through(catalogue, feed);
             r.red = to, r.black = from;
             r.unit = ReadingUnit::ohm;

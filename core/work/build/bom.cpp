@@ -324,7 +324,7 @@ std::vector<BomLine> listed(const Plan& plan, const Catalogue& catalogue, const 
             add(lines, cap.part->name, 1, "pcs", plan.hubs[p.hub].name,
                 {Goods::small, cap.part->cost, cap.part->id, {}});
         else if (!p.kind->part.empty())
-            add(lines, say("{converter} for {loads}", said(p.kind->part), format(p.copper)), 1, "pcs",
+            add(lines, say("{part} for {use}", said(p.kind->part), format(p.copper)), 1, "pcs",
                 plan.hubs[p.hub].name);
     }
     for (size_t i = 0; i < plan.leads.size(); ++i) {

@@ -57,7 +57,7 @@ void say_cores(const Lead& cable, bool as_it_came, Step& s) {
         if (c.role == CoreRole::unused) continue;
         if (c.from_pin.empty() && c.to_pin.empty())
             plain.push_back(c.signal.empty() ? said(c.colour)
-                                             : say("{from} to {name}", said(c.colour), c.signal));
+                                             : say("{from} to {to}", said(c.colour), c.signal));
         else if (c.to_pin.empty() || c.from_pin.empty())
             plain.push_back(
                 say("{core} to pin {from_pin}", core_name(c), c.to_pin.empty() ? c.from_pin : c.to_pin));

@@ -21,8 +21,8 @@ std::optional<Step> drill_step(const Plan& plan, const Catalogue& catalogue, con
     for (const auto& h : holes) {
         const auto where = h.in.empty() ? h.name : say("{hole}, in {in}", h.name, h.in);
         s.actions.push_back(h.takes.empty()
-                                ? say("{where}: {drill}", where, format(h.drill))
-                                : say("{where}: {drill}, for the {takes}", where, format(h.drill), h.takes));
+                                ? say("{where}: {figure}", where, format(h.drill))
+                                : say("{where}: {figure}, for the {takes}", where, format(h.drill), h.takes));
         step_drill = step_drill || h.step;
     }
     s.actions.push_back(

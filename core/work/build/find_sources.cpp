@@ -14,7 +14,7 @@ std::vector<Step> source_steps(const Plan& plan, const Catalogue& catalogue) {
         if (!is_endless(s)) continue;
         auto& step = add_step(steps, "find/" + s.id, StepKind::find_source,
                               s.kind == SourceKind::circuit ? say("Find the circuit: {source}", s.name)
-                                                            : say("Measure {source}", s.name),
+                                                            : say("Measure {part}", s.name),
                               source_summary(s, catalogue));
         step.about = s.id;
         const auto window =

@@ -190,7 +190,7 @@ Plan with_board(Plan plan, const std::string& board, std::string_view text, cons
         last = own_step_key(step.id);
         plan.own_steps.push_back(std::move(step));
     };
-    const auto titled = [&](const std::string& what) { return say("{where}: {drill}", board, what); };
+    const auto titled = [&](const std::string& what) { return say("{where}: {figure}", board, what); };
     auto ready = own("", lie, 2 + static_cast<double>(parts.size()), {to_say("meter")});
     ready.title = titled(say("parts laid out"));
     add(std::move(ready));

@@ -95,7 +95,7 @@ void Maker::set_modules() {
         const bool fixed = type && type->out_min >= type->out_max;
         const auto& window = figures.windows[i];
         auto& s = add("set/" + c.id, StepKind::set_module,
-                      fixed ? say("Measure {source}", c.name)
+                      fixed ? say("Measure {part}", c.name)
                             : say("Set {converter} to {setting}", c.name, format(c.set)),
                       say("{module}, nothing on its output", type ? type->name : Term(c.type)));
         s.about = c.id;
@@ -279,7 +279,7 @@ void Maker::cover_board(const Converter& c) {
     for (const auto f : index.from(c.id)) s.after.push_back("join/" + plan.feeds()[f].id + "/source");
     s.why.add(say("After its wires are on: a board glued into tube cannot be soldered."));
     if (raw(tube->pass) > 0)
-        s.why.add(say("Its board is {pass} round: a tube that opens to {pass_2} or more.",
+        s.why.add(say("Its board is {round} round: a tube that opens to {tube} or more.",
                       format(Millimetre(raw(tube->pass) * M_PI)), format(tube->pass)));
     else
         s.why.add(say("The size of its board is not given: try a tube over it."));
