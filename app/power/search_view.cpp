@@ -128,7 +128,7 @@ void SearchView::paint(QPainter& p) {
         return;
     }
     std::array<double, 7> columns;  // right edges
-    const std::array widths{84, 62, 62, 76, 62, 48, 68};
+    const std::array widths{84, 62, 62, 76, 62, 60, 68};
     double x = width() - u(10);
     for (size_t i = columns.size(); i-- > 0;) columns[i] = x, x -= u(widths[i]);
     const std::array titles{tr("runs"), tr("mass"),  tr("cost"), tr("used per day"),

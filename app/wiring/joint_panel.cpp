@@ -26,7 +26,7 @@ QString joined(const std::vector<std::string>& all) {
 
 JointPanel::JointPanel(Document& document, QWidget* parent)
     : Canvas(tr("Joint"), parent), document_(document) {
-    setMinimumHeight(u(160));
+    setMinimumHeight(u(184));  // its drawing above four lines of words
     connect(&document_, &Document::changed, this, [this] { update(); });
     connect(&document_, &Document::selection_changed, this, [this] { update(); });
 }
@@ -100,7 +100,11 @@ void JointPanel::paint(QPainter& p) {
              face(12, true));
         top += u(18);
     }
-    const double facts = u(width() > u(540) ? 36 : 52), bottom = height() - facts - u(6);
+    // The words take what they need, and the drawing the rest.
+    const auto facts = facts_words(*work);
+    const QRectF room(u(14), 0, width() - u(28), height());
+    const double tall = QFontMetricsF(face(12)).boundingRect(room, Qt::TextWordWrap, facts).height();
+    const double bottom = height() - tall - u(6);
     // On a sheet as large as the room, its letters as large as these.
     const double pixels = u(4);
     DiagramSheet sheet;
@@ -111,7 +115,12 @@ void JointPanel::paint(QPainter& p) {
     p.scale(pixels, pixels);
     draw_shapes(p, sheet.shapes, false);
     p.restore();
-    paint_facts(p, *work, QRectF(u(14), bottom, width() - u(28), facts));
+    p.setFont(face(12));
+    p.setPen(t.muted);
+    const QRectF foot(room.left(), bottom, room.width(), tall);
+    p.drawText(foot, Qt::TextWordWrap, facts);
+    const auto tools = said_each(tools_of(*work->kind, work->size, document_.plan().practices));
+    add_spot({foot, "facts", tell("Tools: {tools}", joined(tools)), {}, {}, Qt::ArrowCursor});
 }
 
 double JointPanel::paint_covering(QPainter& p, double y) {
@@ -136,7 +145,7 @@ double JointPanel::paint_covering(QPainter& p, double y) {
     return wide + u(8);
 }
 
-void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& area) {
+QString JointPanel::facts_words(const JointWork& work) const {
     const auto& kind = *work.kind;
     QStringList words;
     const auto& size = work.size;
@@ -161,10 +170,7 @@ void JointPanel::paint_facts(QPainter& p, const JointWork& work, const QRectF& a
     words << tell("below {most}", said(work.most)) << tug.left(1).toLower() + tug.mid(1);
     auto line = words.join(QStringLiteral(" · "));
     if (!line.isEmpty()) line[0] = line[0].toUpper();
-    p.setFont(face(12));
-    p.setPen(theme().muted);
-    p.drawText(area, Qt::TextWordWrap | Qt::AlignVCenter, line);
-    add_spot({area, "facts", tell("Tools: {tools}", tools), {}, {}, Qt::ArrowCursor});
+    return line;
 }
 
 void JointPanel::fill_kind_menu(QMenu& menu, size_t feed) {

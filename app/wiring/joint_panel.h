@@ -30,7 +30,7 @@ class JointPanel : public Canvas {
     double paint_tabs(QPainter& p, const Lead& feed);
     /// Returns how wide it came out.
     double paint_covering(QPainter& p, double y);
-    void paint_facts(QPainter& p, const JointWork& work, const QRectF& area);
+    QString facts_words(const JointWork& work) const;
     Document& document_;
     bool at_source_ = false;
 };

@@ -3235,7 +3235,7 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     </message>
     <message>
         <source>From {crossing} up the wire is damaged before the {rating} fuse opens.</source>
-        <translation>Von {crossing} an gibt die Leitung vor der Sicherung {rating} nach.</translation>
+        <translation>Ab {crossing} nimmt die Leitung vor der Sicherung {rating} Schaden.</translation>
     </message>
     <message>
         <source>From {name}, over {along}: about {amount}</source>
@@ -12245,7 +12245,7 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     </message>
     <message>
         <source>mend {cautions} {cautions|caution|cautions} (F8).</source>
-        <translation>{cautions} {cautions|Vorsicht|Vorsichten} beheben (F8).</translation>
+        <translation>{cautions} {cautions|Warnung|Warnungen} beheben (F8).</translation>
     </message>
     <message>
         <source>mend {dangers} {dangers|danger|dangers} (F8).</source>
@@ -14721,7 +14721,7 @@ schwarz an {black}
     </message>
     <message>
         <source>used per day</source>
-        <translation>Verbrauch am Tag</translation>
+        <translation>Verbrauch</translation>
     </message>
     <message>
         <source>violet</source>
@@ -17641,7 +17641,7 @@ Rot an {red}, Schwarz an {black}</translation>
     </message>
     <message>
         <source>{title}; {left} {left|reading|readings} to take.</source>
-        <translation>{title}; {left} {left|Messung|Messungen} zu nehmen.</translation>
+        <translation>{title}; {left} {left|Messung|Messungen} zu machen.</translation>
     </message>
     <message>
         <source>{title}; {left} {left|step|steps} to do.</source>

@@ -75,10 +75,9 @@ std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t
         for (const auto* o : passed)
             names.push_back(names.empty() ? name_of(plan, o->id)
                                           : say("then {opening}", name_of(plan, o->id)));
-        s.subtitle =
-            passed.size() == 1
-                ? say("through the {opening_size} of {first}", opening_size(*passed.front()), names.front())
-                : say("through {way}", fmt::to_string(fmt::join(names, ", ")));
+        s.subtitle = passed.size() == 1 ? say("through the {opening_size} of {first}",
+                                              opening_size(*passed.front()), names.front())
+                                        : say("through {way}", fmt::to_string(fmt::join(names, ", ")));
     }
     nuts_first(passed, plan, s);
     if (const auto leads = led_together(plan, figures, ways); leads > 1) {

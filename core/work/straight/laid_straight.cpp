@@ -49,8 +49,8 @@ struct Layer {
             const auto part = name_of(plan, source ? feed.from : feed.to);
             const auto* kind = find(catalogue.joints, source ? feed.joint_from : feed.joint_to);
             const auto edge = source ? Metre(0) : route.cut;
-            auto& end = add(LaidKind::end,
-                            say("{thing} at {part}", kind ? kind->name : say("end"), part), edge);
+            auto& end =
+                add(LaidKind::end, say("{thing} at {part}", kind ? kind->name : say("end"), part), edge);
             end.source_side = source, end.about = source ? feed.from : feed.to;
             auto& label = add(LaidKind::label, say("label “{lead_label}”", lead_label(plan, feed)),
                               source ? Metre(std::min(0.06, raw(route.cut) / 4))
