@@ -101,6 +101,10 @@ int main(int argc, char** argv) {
             QThread::msleep(20);
             settle();
         }
+        for (int waits = 0; waits < 500 && !window.findings()->tried(); ++waits) {
+            QThread::msleep(20);
+            settle();
+        }
         const auto file = arguments[1] + "/" + name + ".png";
         const bool saved = window.grab().save(file);
         if (!saved) std::fprintf(stderr, "sangre-shots: %s cannot be written\n", qPrintable(file));

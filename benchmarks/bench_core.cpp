@@ -1,10 +1,12 @@
 // Every row of the speed table that the core answers for, and how it grows with the plan.
 #include <benchmark/benchmark.h>
 
-#include "mission/tolerance.h"
-#include "network/sparse_lu.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "electrical/mission/tolerance.h"
+#include "physics/network/sparse_lu.h"
 #include "plans.h"
-#include "propose/propose.h"
+#include "proposal/propose.h"
 
 using namespace sangre;
 
@@ -88,7 +90,7 @@ void proposal(benchmark::State& state) {
     for (auto _ : state) {
         const auto proposed = propose(plan, bench::parts());
         if (!proposed) {
-            state.SkipWithError(proposed.error().front().reason.c_str());
+            state.SkipWithError(proposed.error().front().reason.str().c_str());
             break;
         }
         benchmark::DoNotOptimize(proposed);
@@ -114,6 +116,20 @@ void tolerance_draws(benchmark::State& state) {
 }
 
 constexpr auto ms = benchmark::kMillisecond;
+/// A sentence of four values: held by whoever computes, and worded for whoever looks.
+Words sentence(const std::string& lead, double amps) {
+    return say("{lead} carries {amps} over {wire}, {drop} of it lost", lead, format(Ampere(amps)), "16 AWG",
+               format(Volt(amps / 50)));
+}
+void sentence_held(benchmark::State& state) {
+    const std::string lead = "Hub → Fog pump";
+    for (auto _ : state) benchmark::DoNotOptimize(sentence(lead, 4.5));
+}
+void sentence_worded(benchmark::State& state) {
+    const auto words = sentence("Hub → Fog pump", 4.5);
+    for (auto _ : state) benchmark::DoNotOptimize(words.str());
+}
+
 BENCHMARK(anchor)->Arg(10)->Arg(60)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
 BENCHMARK(operating_point)->Arg(10)->Arg(100)->Arg(300)->Arg(1000)->Arg(10000)->Unit(ms);
 BENCHMARK(keystroke)->Arg(10)->Arg(60)->Arg(300)->Arg(1000)->Arg(3000)->Unit(ms)->UseRealTime();
@@ -121,6 +137,8 @@ BENCHMARK(mission_day)->Arg(60)->Unit(ms);
 BENCHMARK(mission_month)->Arg(60)->Unit(ms);
 BENCHMARK(proposal)->Arg(60)->Arg(300)->Arg(1000)->Unit(ms)->UseRealTime();
 BENCHMARK(fault_study)->Arg(60)->Arg(300)->Arg(1000)->Unit(ms);
+BENCHMARK(sentence_held);
+BENCHMARK(sentence_worded);
 BENCHMARK(tolerance_draws)->Arg(60)->Unit(ms)->UseRealTime()->Iterations(1);
 
 /// Prints the table as it goes and keeps each row for the ratios at the end.

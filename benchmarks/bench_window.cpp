@@ -9,7 +9,7 @@
 #include <fstream>
 #include <iostream>
 
-#include "files/plan_file.h"
+#include "output/files/plan_file.h"
 #include "plans.h"
 #include "routing/machine_map.h"
 #include "shell/opening.h"

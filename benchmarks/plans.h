@@ -1,7 +1,7 @@
 #pragma once
 // Plans of any size to measure with.
 #include "plan/plan.h"
-#include "study.h"
+#include "rules/study.h"
 
 namespace sangre::bench {
 

@@ -5,8 +5,8 @@
 #include <iostream>
 #include <nlohmann/json.hpp>
 
-#include "calc/calc.h"
-#include "units/parse.h"
+#include "base/units/parse.h"
+#include "output/calc/calc.h"
 
 namespace {
 

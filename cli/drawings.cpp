@@ -5,17 +5,17 @@
 
 #include <filesystem>
 
-#include "book/book.h"
-#include "diagram/drill_template.h"
-#include "diagram/labels.h"
-#include "diagram/lead_sheets.h"
-#include "diagram/machine_sheets.h"
-#include "files/diagram_svg.h"
-#include "files/plan_file.h"
-#include "files/safe_write.h"
-#include "files/sheets_pdf.h"
+#include "base/files/safe_write.h"
+#include "output/book/book.h"
+#include "output/diagram/drill_template.h"
+#include "output/diagram/labels.h"
+#include "output/diagram/lead_sheets.h"
+#include "output/diagram/machine_sheets.h"
+#include "output/files/diagram_svg.h"
+#include "output/files/plan_file.h"
+#include "output/files/sheets_pdf.h"
 #include "plan/plan_pictures.h"
-#include "study.h"
+#include "rules/study.h"
 
 namespace sangre::cli {
 namespace {

@@ -11,17 +11,17 @@
 
 #include <nlohmann/json.hpp>
 
-#include "build/bom.h"
-#include "cutting/cut_list.h"
-#include "evenings/evenings.h"
-#include "files/safe_write.h"
-#include "files/tables.h"
-#include "files/wiring_report.h"
-#include "shopping/shopping.h"
-#include "straight/laid_straight.h"
-#include "study.h"
-#include "units/format.h"
-#include "units/parse.h"
+#include "base/files/safe_write.h"
+#include "base/units/format.h"
+#include "base/units/parse.h"
+#include "making/cut_list.h"
+#include "making/evenings.h"
+#include "making/laid_straight.h"
+#include "making/shopping.h"
+#include "making/steps/bom.h"
+#include "output/files/tables.h"
+#include "output/files/wiring_report.h"
+#include "rules/study.h"
 
 namespace sangre::cli {
 

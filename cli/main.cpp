@@ -10,22 +10,22 @@
 #include <nlohmann/json.hpp>
 #include <system_error>
 
+#include "base/units/format.h"
+#include "base/units/parse.h"
 #include "calc.h"
 #include "drawings.h"
-#include "files/csv.h"
-#include "files/plan_file.h"
-#include "files/plan_schema.h"
-#include "files/plan_text.h"
-#include "files/report.h"
+#include "lines/csv.h"
 #include "made.h"
-#include "mends/mends.h"
 #include "options.h"
-#include "propose/propose.h"
-#include "source/source_text.h"
-#include "study.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_schema.h"
+#include "output/files/plan_text.h"
+#include "output/files/report.h"
+#include "plan/source_text.h"
+#include "proposal/propose.h"
+#include "rules/mends.h"
+#include "rules/study.h"
 #include "tongue.h"
-#include "units/format.h"
-#include "units/parse.h"
 
 namespace {
 

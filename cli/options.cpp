@@ -6,7 +6,7 @@
 #include <cstdio>
 #include <filesystem>
 
-#include "files/plan_file.h"
+#include "output/files/plan_file.h"
 
 namespace sangre::cli {
 

@@ -4,9 +4,9 @@
 
 #include <string_view>
 
+#include "base/words/reader.h"
 #include "options.h"
 #include "sentences.h"
-#include "words/say.h"
 
 namespace sangre::cli {
 namespace {

@@ -6,8 +6,8 @@
 #include <QStandardPaths>
 
 #include "build/build_station.h"
-#include "build/step_templates.h"
-#include "files/plan_file.h"
+#include "making/steps/step_templates.h"
+#include "output/files/plan_file.h"
 #include "plan/edits.h"
 #include "widgets/words.h"
 

@@ -11,8 +11,8 @@
 #include <QStyle>
 #include <QVBoxLayout>
 
-#include "bench/step_reading.h"
-#include "build/own_steps.h"
+#include "making/steps/own_steps.h"
+#include "making/steps/step_reading.h"
 #include "plan/edits.h"
 #include "plan/plan_pictures.h"
 #include "plan/removal.h"

@@ -58,15 +58,16 @@ double CutView::paint_group(QPainter& p, const CutGroup& g, double y, double per
             }
             if (text_width(length, face(10)) + u(2) < wide)
                 text(p, QRectF(x, y + u(17), wide, u(14)), length, t.muted, face(10), Qt::AlignCenter);
-            add_spot({area,
-                      QStringLiteral("cut:%1:%2:%3")
-                          .arg(words_of(g.what))
-                          .arg(words_of(from.at_hand.empty() ? from.of : from.at_hand))
-                          .arg(mark + QString::number(i)),
-                      tell("{mark}, {length}, for {part}", mark, length,
-                           words_of(name_of(document_.plan(), piece.lead))),
-                      [this, step = words_of(piece.step)] { emit chosen(step); },
-                      {}});
+            add_spot(
+                {area,
+                 QStringLiteral("cut:%1:%2:%3")
+                     .arg(QString::fromStdString(g.key))
+                     .arg(QString::fromStdString(from.at_hand.empty() ? from.of.english() : from.at_hand))
+                     .arg(mark + QString::number(i)),
+                 tell("{mark}, {length}, for {part}", mark, length,
+                      words_of(name_of(document_.plan(), piece.lead))),
+                 [this, step = words_of(piece.step)] { emit chosen(step); },
+                 {}});
             x += wide;
         }
         x = std::max(x, u(24) + whole);

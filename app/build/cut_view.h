@@ -1,6 +1,6 @@
 #pragma once
 // What is cut from what, each piece as long as it is beside the others.
-#include "cutting/cut_list.h"
+#include "making/cut_list.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

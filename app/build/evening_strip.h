@@ -1,6 +1,6 @@
 #pragma once
 // The evenings as blocks, each as long as it takes: what is done, tonight, what comes.
-#include "evenings/evenings.h"
+#include "making/evenings.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

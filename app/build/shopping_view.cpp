@@ -3,7 +3,7 @@
 #include <QInputDialog>
 #include <QMenu>
 
-#include "enum_words.h"
+#include "base/enum_words.h"
 #include "plan/edits.h"
 #include "widgets/dates.h"
 #include "widgets/words.h"

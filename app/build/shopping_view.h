@@ -1,7 +1,7 @@
 #pragma once
 // What is bought, line by line, ticked as ordered, on its way, arrived.
+#include "making/shopping.h"
 #include "shell/document.h"
-#include "shopping/shopping.h"
 #include "widgets/canvas.h"
 
 namespace sangre::app {

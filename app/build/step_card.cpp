@@ -3,14 +3,14 @@
 
 #include <QApplication>
 
-#include "evenings/evenings.h"
+#include "base/words/say.h"
+#include "making/evenings.h"
 #include "plan/plan_pictures.h"
 #include "shell/findings_bar.h"
 #include "shell/pictures.h"
 #include "widgets/canvas_access.h"
 #include "widgets/words.h"
 #include "wiring/shapes.h"
-#include "words/say.h"
 
 namespace sangre::app {
 

@@ -3,7 +3,7 @@
 #include <QPixmap>
 #include <QTimer>
 
-#include "diagram/step_drawing.h"
+#include "output/diagram/step_drawing.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

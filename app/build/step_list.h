@@ -1,5 +1,5 @@
 #pragma once
-#include "evenings/evenings.h"
+#include "making/evenings.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

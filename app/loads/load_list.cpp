@@ -6,11 +6,11 @@
 #include <QKeyEvent>
 #include <QMenu>
 
-#include "files/measured_log.h"
+#include "base/units/format.h"
+#include "output/files/measured_log.h"
 #include "plan/load_profile.h"
 #include "plan/load_text.h"
 #include "plan/typed_words.h"
-#include "units/format.h"
 #include "widgets/rounded.h"
 #include "widgets/words.h"
 

@@ -6,13 +6,13 @@
 #include <QMenu>
 #include <QVBoxLayout>
 
-#include "files/csv.h"
-#include "files/ready_loads.h"
+#include "base/units/format.h"
+#include "lines/csv.h"
+#include "output/files/ready_loads.h"
 #include "plan/load_text.h"
 #include "plan/typed_words.h"
 #include "shell/demos.h"
 #include "shell/paste.h"
-#include "units/format.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"
 #include "widgets/words.h"

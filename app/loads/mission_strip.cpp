@@ -3,7 +3,7 @@
 #include <QMenu>
 #include <QMouseEvent>
 
-#include "units/format.h"
+#include "base/units/format.h"
 #include "widgets/words.h"
 
 namespace sangre::app {

@@ -3,7 +3,7 @@
 #include <QPainterPath>
 #include <cmath>
 
-#include "battery/pack.h"
+#include "physics/battery/pack.h"
 #include "shell/settings.h"
 #include "widgets/words.h"
 

@@ -4,7 +4,7 @@
 #include <QThreadPool>
 #include <QTimer>
 
-#include "propose/battery_comparison.h"
+#include "proposal/battery_comparison.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -1,8 +1,8 @@
 // The blocks of the flow map: the battery as a vessel, modules with their windows, loads with what they get.
-#include "battery/pack.h"
-#include "network/elements.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
+#include "plan/source.h"
 #include "power/flow_map.h"
-#include "source/source.h"
 #include "widgets/words.h"
 
 namespace sangre::app {

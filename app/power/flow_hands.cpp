@@ -4,18 +4,18 @@
 #include <QMenu>
 #include <QMouseEvent>
 
-#include "battery/fit.h"
-#include "decide/device_offers.h"
-#include "files/measured_log.h"
-#include "joint/choose.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "comparison/device_offers.h"
+#include "output/files/measured_log.h"
+#include "physics/battery/fit.h"
+#include "plan/source.h"
+#include "plan/source_text.h"
 #include "power/flow_map.h"
-#include "propose/rail_edits.h"
-#include "propose/source_edits.h"
-#include "source/source.h"
-#include "source/source_text.h"
-#include "units/format.h"
+#include "proposal/rail_edits.h"
+#include "proposal/source_edits.h"
 #include "widgets/words.h"
-#include "words/say.h"
+#include "wiring/joint/choose.h"
 
 namespace sangre::app {
 

@@ -3,7 +3,7 @@
 #include <QDataStream>
 #include <QVBoxLayout>
 
-#include "source/source.h"
+#include "plan/source.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"

@@ -3,7 +3,7 @@
 #include <QThreadPool>
 #include <atomic>
 
-#include "decide/schools.h"
+#include "comparison/schools.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -1,6 +1,6 @@
 #include "power/search_view.h"
 
-#include "battery/pack.h"
+#include "physics/battery/pack.h"
 #include "shell/settings.h"
 #include "widgets/words.h"
 

@@ -3,7 +3,7 @@
 #include <QThreadPool>
 #include <atomic>
 
-#include "decide/search.h"
+#include "comparison/search.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -2,7 +2,7 @@
 
 #include <QMouseEvent>
 
-#include "parts/wire_size.h"
+#include "physics/parts/wire_size.h"
 #include "widgets/words.h"
 
 namespace sangre::app {

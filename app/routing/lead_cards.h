@@ -1,8 +1,8 @@
 #pragma once
 // Every lead laid straight, to scale, with everything on it at its distance; beneath it the order in which it
 // goes on.
+#include "making/laid_straight.h"
 #include "shell/document.h"
-#include "straight/laid_straight.h"
 #include "widgets/canvas.h"
 #include "widgets/free_room.h"
 

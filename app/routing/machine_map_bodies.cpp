@@ -2,7 +2,7 @@
 #include <QMenu>
 #include <algorithm>
 
-#include "enum_words.h"
+#include "base/enum_words.h"
 #include "plan/machine_edits.h"
 #include "plan/machine_text.h"
 #include "plan/outline.h"

@@ -4,12 +4,12 @@
 
 #include <QPainterPath>
 
+#include "base/words/say.h"
 #include "plan/edits.h"
 #include "plan/machine_edits.h"
 #include "plan/on_way.h"
 #include "routing/machine_map.h"
 #include "widgets/words.h"
-#include "words/say.h"
 
 namespace sangre::app {
 

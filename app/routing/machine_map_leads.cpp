@@ -2,7 +2,7 @@
 #include <QPainterPath>
 #include <cmath>
 
-#include "alternatives/alternatives.h"
+#include "making/alternatives.h"
 #include "plan/lead_edits.h"
 #include "routing/machine_map.h"
 #include "widgets/words.h"

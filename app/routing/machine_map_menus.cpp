@@ -2,13 +2,13 @@
 #include <QMenu>
 #include <algorithm>
 
+#include "base/units/number.h"
+#include "base/words/say.h"
 #include "plan/edits.h"
 #include "plan/machine_text.h"
 #include "plan/on_way.h"
 #include "routing/machine_map.h"
-#include "units/number.h"
 #include "widgets/words.h"
-#include "words/say.h"
 
 namespace sangre::app {
 

@@ -7,14 +7,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/units/number.h"
+#include "base/words/say.h"
 #include "plan/edits.h"
 #include "plan/machine_edits.h"
 #include "plan/on_way.h"
 #include "routing/machine_map.h"
 #include "shell/pictures.h"
-#include "units/number.h"
 #include "widgets/words.h"
-#include "words/say.h"
 
 namespace sangre::app {
 

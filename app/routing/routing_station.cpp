@@ -6,8 +6,8 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "alternatives/alternatives.h"
-#include "parts/wire_size.h"
+#include "making/alternatives.h"
+#include "physics/parts/wire_size.h"
 #include "plan/lead_edits.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"

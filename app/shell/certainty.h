@@ -3,7 +3,7 @@
 #include <QThreadPool>
 #include <QTimer>
 
-#include "mission/tolerance.h"
+#include "electrical/mission/tolerance.h"
 #include "shell/document.h"
 
 namespace sangre::app {

@@ -7,9 +7,9 @@
 #include <functional>
 #include <memory>
 
-#include "propose/propose.h"
+#include "proposal/propose.h"
+#include "rules/study.h"
 #include "shell/recovery.h"
-#include "study.h"
 
 namespace sangre::app {
 
@@ -61,8 +61,6 @@ class Document : public QObject {
     QString redo_text() const { return can_redo() ? history_[at_ + 1].what : QString(); }
 
     void set_conditions(const Conditions& conditions);
-    /// Works everything out anew, as after numbers are to be shown otherwise.
-    void say_anew();
     void select(const Id& id);
     /// That and nothing else, whatever keys are held.
     void select_only(const Id& id) {

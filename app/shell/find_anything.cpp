@@ -2,7 +2,7 @@
 #include <QMenu>
 
 #include "build/build_station.h"
-#include "line/facts.h"
+#include "lines/facts.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/line_bar.h"

@@ -1,6 +1,6 @@
 #include "shell/findings_bar.h"
 
-#include "units/format.h"
+#include "base/units/format.h"
 #include "widgets/canvas_access.h"
 #include "widgets/words.h"
 
@@ -8,7 +8,8 @@ namespace sangre::app {
 
 namespace {
 constexpr int trial_pause_ms = 120;
-}
+constexpr size_t most_mends = 2;
+}  // namespace
 
 void draw_severity(QPainter& p, const QRectF& area, Severity severity) {
     p.setPen(Qt::NoPen);
@@ -38,10 +39,11 @@ FindingsBar::FindingsBar(Document& document, QWidget* parent)
     : Canvas(tr("Findings"), parent), document_(document) {
     pause_.setSingleShot(true);
     pause_.setInterval(trial_pause_ms);
-    connect(&pause_, &QTimer::timeout, this, [this] { mends(), fit(); });
+    work_.setMaxThreadCount(1);
+    connect(&pause_, &QTimer::timeout, this, &FindingsBar::try_mends);
     connect(&document_, &Document::changed, this, [this] {
         if (current_ >= document_.study().findings.size()) current_ = 0;
-        if (!tried()) mends_.clear(), tried_of_.reset();
+        if (!tried()) forget_mends();
         pause_.start();
         fit();
     });
@@ -54,14 +56,32 @@ bool FindingsBar::tried() const {
            tried_at_ == document_.study().conditions;
 }
 
-const std::vector<Mend>& FindingsBar::mends() {
-    if (tried()) return mends_;
-    const auto& s = document_.study();
-    mends_ = current_ < s.findings.size()
-                 ? tried_mends(document_.plan(), document_.catalogue(), s, s.findings[current_], 2)
-                 : std::vector<Mend>();
-    tried_of_ = document_.kept_plan(), tried_finding_ = current_, tried_at_ = s.conditions;
-    return mends_;
+void FindingsBar::forget_mends() {
+    mends_.clear();
+    tried_of_.reset();
+}
+
+/// Beside the window: a mend is tried on a copy with everything worked out anew, a larger pack among them.
+void FindingsBar::try_mends() {
+    if (tried()) return;
+    if (trying_) return pause_.start();
+    trying_ = true;
+    work_.start([this, plan = document_.kept_plan(), catalogue = document_.kept_catalogue(),
+                 study = std::make_shared<const Study>(document_.study()), finding = current_] {
+        auto mends = std::make_shared<std::vector<Mend>>();
+        if (finding < study->findings.size())
+            *mends = tried_mends(*plan, *catalogue, *study, study->findings[finding], most_mends);
+        QMetaObject::invokeMethod(
+            this,
+            [this, plan, finding, mends, at = study->conditions] {
+                trying_ = false;
+                tried_of_ = plan, tried_finding_ = finding, tried_at_ = at;
+                if (!tried()) return pause_.start();
+                mends_ = std::move(*mends);
+                fit();
+            },
+            Qt::QueuedConnection);
+    });
 }
 
 /// As tall as what it says takes: one row, or two where the window is too narrow for all of it.
@@ -83,7 +103,8 @@ void FindingsBar::next() {
     const auto& findings = document_.study().findings;
     if (findings.empty()) return;
     current_ = (current_ + 1) % findings.size();
-    mends();
+    forget_mends();
+    try_mends();
     if (!findings[current_].about.empty()) document_.select(findings[current_].about.front());
     emit finding_chosen(QString::fromStdString(findings[current_].rule));
     fit();

@@ -1,9 +1,10 @@
 #pragma once
 // Findings by severity, shape and word; the most urgent spelled out with its mend; and the three figures that
 // matter.
+#include <QThreadPool>
 #include <QTimer>
 
-#include "mends/mends.h"
+#include "rules/mends.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 
@@ -19,8 +20,10 @@ class FindingsBar : public Canvas {
     /// The next finding, round and round; selects what it is about.
     void next();
     size_t current() const { return current_; }
-    /// Those of the finding shown that were tried and stand; tries them now if that has not been done.
-    const std::vector<Mend>& mends();
+    /// Those of the finding shown that were tried and stand; none while they are still being tried.
+    const std::vector<Mend>& mends() const { return mends_; }
+    /// The mends of what is shown are known.
+    bool tried() const;
 
   signals:
     void finding_chosen(const QString& rule);
@@ -33,7 +36,8 @@ class FindingsBar : public Canvas {
   private:
     void fit();
     bool fits_one_row() const;
-    bool tried() const;
+    void try_mends();
+    void forget_mends();
     std::vector<std::pair<Severity, QString>> counts() const;
     QString clean_words() const;
     QString figures() const;
@@ -49,6 +53,8 @@ class FindingsBar : public Canvas {
     std::shared_ptr<const Plan> tried_of_;  ///< of which the mends are; null: not tried
     Conditions tried_at_;
     size_t tried_finding_ = 0;
+    bool trying_ = false;
+    QThreadPool work_;  // last: its destructor waits for what still runs
 };
 
 }  // namespace sangre::app

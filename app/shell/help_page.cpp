@@ -6,7 +6,7 @@
 #include <QTextTable>
 
 #include "catalogue/catalogue.h"
-#include "files/plan_text.h"
+#include "output/files/plan_text.h"
 #include "theme/theme.h"
 #include "widgets/words.h"
 

@@ -5,9 +5,10 @@
 #include <QKeyEvent>
 #include <QVBoxLayout>
 
-#include "files/copies.h"
-#include "line/completion.h"
-#include "line/thing_edits.h"
+#include "lines/completion.h"
+#include "lines/thing_edits.h"
+#include "making/steps/own_steps.h"
+#include "output/files/copies.h"
 #include "theme/theme.h"
 #include "widgets/canvas_access.h"
 #include "widgets/words.h"
@@ -123,6 +124,9 @@ void LineBar::commit() {
     if (!next)
         return show_problem(words_of(next.error().message), characters(typed, next.error().begin),
                             characters(typed, next.error().end));
+    // Steps are named in a file as in English, however they were read when they were typed.
+    if (next->own_steps != document_.plan().own_steps)
+        next = with_titles_in_english(std::move(*next), document_.study().steps());
     const auto fresh = adding_ ? new_things(document_.plan(), *next) : std::vector<Id>();
     document_.apply([plan = std::move(*next)](const Plan&) { return plan; },
                     adding_ ? tell("Add: {section}", typed.section(',', 0, 0)) : tr("Type a line"));

@@ -7,8 +7,8 @@
 #include <QWidget>
 #include <tl/expected.hpp>
 
+#include "base/units/number.h"
 #include "shell/document.h"
-#include "units/number.h"
 
 namespace sangre::app {
 

@@ -1,6 +1,6 @@
 #pragma once
 // The line of what is selected, as chips: a click says one otherwise, “+” says more.
-#include "line/thing_edits.h"
+#include "lines/thing_edits.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -2,8 +2,8 @@
 
 #include <QFileInfo>
 
-#include "files/plan_file.h"
-#include "units/format.h"
+#include "base/units/format.h"
+#include "output/files/plan_file.h"
 
 namespace sangre::app {
 
@@ -30,10 +30,6 @@ std::string Opening::problem() {
         Window::recall_look();
         warm_up();
         prepared_ = preparing_.get();
-        // Its sentences were made before it was known how numbers are to look.
-        if (prepared_->study && presentation() != Presentation{})
-            prepared_->study =
-                study(*prepared_->study->plan, **prepared_->catalogue, prepared_->study->conditions);
     }
     return prepared_->catalogue ? std::string() : prepared_->catalogue.error();
 }

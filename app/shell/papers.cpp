@@ -6,14 +6,14 @@
 #include <QObject>
 #include <QPainter>
 
-#include "book/book.h"
-#include "diagram/drill_template.h"
-#include "diagram/labels.h"
-#include "diagram/lead_sheets.h"
-#include "diagram/machine_sheets.h"
-#include "files/diagram_svg.h"
-#include "files/safe_write.h"
-#include "files/sheets_pdf.h"
+#include "base/files/safe_write.h"
+#include "output/book/book.h"
+#include "output/diagram/drill_template.h"
+#include "output/diagram/labels.h"
+#include "output/diagram/lead_sheets.h"
+#include "output/diagram/machine_sheets.h"
+#include "output/files/diagram_svg.h"
+#include "output/files/sheets_pdf.h"
 #include "widgets/words.h"
 #include "wiring/shapes.h"
 

@@ -2,7 +2,7 @@
 // What a plan gives on paper, and how it gets there.
 #include <QStringList>
 
-#include "diagram/diagram.h"
+#include "output/diagram/diagram.h"
 #include "shell/document.h"
 
 namespace sangre::app {

@@ -6,7 +6,7 @@
 #include <QPushButton>
 #include <QWidget>
 
-#include "files/entry_text.h"
+#include "output/files/entry_text.h"
 #include "shell/document.h"
 #include "widgets/choice.h"
 

@@ -3,7 +3,7 @@
 #include <QApplication>
 #include <QClipboard>
 
-#include "files/copies.h"
+#include "output/files/copies.h"
 #include "plan/removal.h"
 #include "widgets/words.h"
 

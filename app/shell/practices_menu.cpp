@@ -1,10 +1,10 @@
 #include "shell/practices_menu.h"
 
-#include "joint/choose.h"
-#include "joint/joint.h"
+#include "base/words/say.h"
 #include "shell/window.h"
 #include "widgets/words.h"
-#include "words/say.h"
+#include "wiring/joint/choose.h"
+#include "wiring/joint/joint.h"
 
 namespace sangre::app {
 
@@ -169,8 +169,7 @@ void fill_practices_menu(Document& document, QMenu& menu) {
     group(Window::tr("Wire sizes"), &Practices::metric,
           std::vector<std::pair<bool, QString>>{{false, Window::tr("AWG")}, {true, Window::tr("mm²")}});
     std::vector<std::pair<Id, QString>> insulations;
-    for (const auto& k : document.catalogue().insulations)
-        insulations.emplace_back(k.id, QString::fromStdString(k.name));
+    for (const auto& k : document.catalogue().insulations) insulations.emplace_back(k.id, words_of(k.name));
     group(Window::tr("Wire insulation"), &Practices::wire_insulation, insulations);
 }
 

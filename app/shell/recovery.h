@@ -8,7 +8,7 @@
 #include <memory>
 #include <vector>
 
-#include "files/plan_file.h"
+#include "output/files/plan_file.h"
 
 namespace sangre::app {
 

@@ -3,6 +3,7 @@
 #include <QLocale>
 #include <QSettings>
 
+#include "base/words/reader.h"
 #include "widgets/words.h"
 
 namespace sangre::app {

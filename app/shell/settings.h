@@ -2,8 +2,8 @@
 // What a builder sets once for all plans: how numbers look, and the schools that a new plan begins with.
 #include <QString>
 
-#include "line/line.h"
-#include "units/format.h"
+#include "base/units/format.h"
+#include "lines/line.h"
 
 namespace sangre::app {
 

@@ -2,7 +2,7 @@
 // The seven stations, in the order of the work, each with a badge for what waits there.
 #include <array>
 
-#include "next_action/next.h"
+#include "comparison/next.h"
 #include "widgets/canvas.h"
 
 namespace sangre::app {

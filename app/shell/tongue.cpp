@@ -9,8 +9,8 @@
 #include <utility>
 #include <vector>
 
+#include "base/words/reader.h"
 #include "sentences.h"
-#include "words/say.h"
 
 namespace sangre::app {
 namespace {

@@ -1,6 +1,6 @@
 #pragma once
 // Plan A kept beside the one on screen: what got better, what worse, and the way back.
-#include "decide/variants.h"
+#include "comparison/variants.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

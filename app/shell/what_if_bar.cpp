@@ -5,12 +5,12 @@
 #include <QMenu>
 #include <QSignalBlocker>
 
-#include "item/item.h"
-#include "source/source.h"
+#include "base/units/format.h"
+#include "base/units/parse.h"
+#include "plan/source.h"
 #include "theme/theme.h"
-#include "units/format.h"
-#include "units/parse.h"
 #include "widgets/words.h"
+#include "wiring/item/item.h"
 
 namespace sangre::app {
 

@@ -44,8 +44,6 @@ QString mark_of(Tone tone) {
     }
 }
 
-QString said(const std::string& words) { return QString::fromStdString(words); }
-
 /// A number and its unit stay on one line.
 QString kept_together(QString words) {
     static const QRegularExpression between(QStringLiteral("(?<=\\d) (?=[^\\s\\d]{1,4}(?:[\\s,.;:)]|$))"));
@@ -90,26 +88,26 @@ void WhyPage::show_why(const Why& why, std::vector<Follow> follow) {
             tr("Select a load, a rail, a wire, a step or a reading: its arithmetic is shown here."), t.muted,
             face(13), u(4));
     } else {
-        const auto title = said(why.title);
+        const auto title = words_of(why.title);
         add(Kind::text, title.startsWith(tr("Why")) ? title : tell("Why: {title}", title), t.ink,
             face(15, true), 0);
         for (const auto& line : why.lines) {
             const bool heading = line.tone == Tone::heading;
-            add(Kind::text, mark_of(line.tone) + said(line.text), colour_of(line.tone), face(13, heading),
+            add(Kind::text, mark_of(line.tone) + words_of(line.text), colour_of(line.tone), face(13, heading),
                 heading ? u(10) : u(4));
         }
         for (size_t i = 0; i < schools_.size(); ++i) {
             const auto& s = schools_[i];
             if (i == 0 || s.about != schools_[i - 1].about)
-                add(Kind::text, s.about.empty() ? tr("How builders decide this") : said(s.about), t.muted,
+                add(Kind::text, s.about.empty() ? tr("How builders decide this") : words_of(s.about), t.muted,
                     face(13, true), u(14));
-            add(Kind::school, said(s.name + (s.choice.empty() ? "" : ":  " + s.choice)),
+            add(Kind::school, words_of(s.name + (s.choice.empty() ? "" : ":  " + s.choice)),
                 follow_[i].here || s.followed ? t.ink : t.muted, face(13, s.followed), u(4), i);
         }
         if (!why.caution.empty())
-            add(Kind::caution, QStringLiteral("! ") + said(why.caution), t.ink, face(13), u(12));
+            add(Kind::caution, QStringLiteral("! ") + words_of(why.caution), t.ink, face(13), u(12));
         if (!why.source.empty())
-            add(Kind::source, tell("Source: {source}", said(why.source)), t.muted, face(11), u(10));
+            add(Kind::source, tell("Source: {source}", words_of(why.source)), t.muted, face(11), u(10));
     }
     setAccessibleDescription(words());
     lay_out();
@@ -161,10 +159,10 @@ void WhyPage::paint(QPainter& p) {
         const auto& b = blocks_[i];
         if (b.kind == Kind::school) {
             const auto& s = schools_[b.school];
-            Spot spot{b.area, QStringLiteral("school %1").arg(b.school), said(s.purpose), {}, {}};
+            Spot spot{b.area, QStringLiteral("school %1").arg(b.school), words_of(s.purpose), {}, {}};
             if (const auto& here = follow_[b.school].here)
                 spot.activate = [this, s, here] {
-                    document_.apply(here, tell("Follow “{school}”", said(s.name)));
+                    document_.apply(here, tell("Follow “{school}”", words_of(s.name)));
                 };
             else
                 spot.cursor = Qt::ArrowCursor;
@@ -210,9 +208,9 @@ void WhyPage::paint_everywhere(QPainter& p, const Block& b) {
     text(p, area, tr("all"), theme().accent, face(12, hovered() == key), Qt::AlignCenter);
     add_spot({area,
               key,
-              tell("“{school}” in the whole plan, and from now on", said(s.name)),
+              tell("“{school}” in the whole plan, and from now on", words_of(s.name)),
               [this, s, all = follow_[b.school].everywhere] {
-                  document_.apply(all, tell("Follow “{school}” everywhere", said(s.name)));
+                  document_.apply(all, tell("Follow “{school}” everywhere", words_of(s.name)));
               },
               {}});
 }

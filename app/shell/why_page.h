@@ -3,7 +3,7 @@
 // the foot.
 #include <QTextLayout>
 
-#include "explain/explain.h"
+#include "output/explain/explain.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

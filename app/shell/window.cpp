@@ -12,9 +12,9 @@
 #include <QSettings>
 #include <QVBoxLayout>
 
+#include "base/files/safe_write.h"
 #include "bench/bench_station.h"
 #include "build/build_station.h"
-#include "files/safe_write.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
 #include "power/power_station.h"
@@ -146,41 +146,6 @@ void Window::adapt() {
 void Window::resizeEvent(QResizeEvent* e) {
     QMainWindow::resizeEvent(e);
     adapt();
-}
-
-void Window::make_banner(QVBoxLayout& column) {
-    banner_ = new QWidget(this);
-    banner_->setObjectName("banner");
-    banner_->setAttribute(Qt::WA_StyledBackground);
-    auto* row = new QHBoxLayout(banner_);
-    row->setContentsMargins(u(18), u(6), u(14), u(6));
-    banner_words_ = new QLabel(banner_);
-    banner_words_->setWordWrap(true);
-    row->addWidget(banner_words_, 1);
-    banner_undo_ = new QPushButton(tr("Undo"), banner_);
-    connect(banner_undo_, &QPushButton::clicked, this, [this] {
-        document_.undo();
-        banner_->hide();
-    });
-    row->addWidget(banner_undo_);
-    auto* close = new QPushButton(QStringLiteral("×"), banner_);
-    close->setProperty("flat", true);
-    close->setAccessibleName(tr("Close the message"));
-    connect(close, &QPushButton::clicked, banner_, &QWidget::hide);
-    row->addWidget(close);
-    banner_->hide();
-    column.addWidget(banner_);
-}
-
-void Window::show_banner(const QString& words, bool error, bool undoable) {
-    banner_->setStyleSheet(QStringLiteral("QWidget#banner{background:%1;border-bottom:1px solid %2}")
-                               .arg((error ? theme().accent_soft : theme().sunken).name(),
-                                    (error ? theme().danger : theme().line).name()));
-    banner_words_->setText((error ? QStringLiteral("! ") : QStringLiteral("✓ ")) + words);
-    banner_undo_->setVisible(undoable);
-    undo_of_ = undoable ? document_.kept_plan() : nullptr;
-    banner_->show();
-    say_aloud(*banner_words_, words);
 }
 
 void Window::make_actions() {
@@ -369,56 +334,6 @@ Canvas* Window::drawing() const {
     return nullptr;
 }
 
-void Window::show_help() {
-    if (help_ && stack_->currentWidget() == page_of(help_)) return go(station_);
-    if (!help_) stack_->addWidget(help_ = new HelpPage(stack_));
-    stack_->setCurrentWidget(page_of(help_));
-    help_->setFocus();
-}
-
-void Window::show_settings() {
-    if (settings_ && stack_->currentWidget() == page_of(settings_)) return go(station_);
-    if (!settings_) {
-        stack_->addWidget(scrolled_page(settings_ = new SettingsPage(document_, stack_), stack_));
-        // Once the box has shut: laying out takes it away.
-        connect(
-            settings_, &SettingsPage::changed, this,
-            [this] {
-                const auto before = presentation();
-                recall_look();
-                if (presentation() != before) document_.say_anew();
-                lay_out_anew(appearance(), text_scale());
-                show_settings();
-            },
-            Qt::QueuedConnection);
-        connect(
-            settings_, &SettingsPage::language_chosen, this,
-            [this] {
-                speak_as_set();
-                // Its entries are called what they are called in the language that is spoken.
-                if (auto catalogue = load_catalogue(data_directory(), own_catalogue()))
-                    document_.set_catalogue(std::make_shared<const Catalogue>(std::move(*catalogue)));
-                lay_out_anew(appearance(), text_scale());
-                show_settings();
-                settings_->language()->setFocus();
-            },
-            Qt::QueuedConnection);
-    }
-    stack_->setCurrentWidget(page_of(settings_));
-    settings_->look()->setFocus();
-}
-
-void Window::show_parts() {
-    if (parts_ && stack_->currentWidget() == page_of(parts_)) return go(station_);
-    if (!parts_)
-        stack_->addWidget(scrolled_page(parts_ = new PartsPage(document_, own_catalogue(), stack_), stack_));
-    stack_->setCurrentWidget(page_of(parts_));
-    parts_->filter()->setFocus();
-}
-
-/// Not where help, settings or the catalogue stand before it: what is selected is not seen there.
-bool Window::shows_plan() { return stack_->currentWidget() == page_of(widget_of(station_)); }
-
 void Window::begin_anew() {
     const auto before = document_.opened();
     document_.new_plan();
@@ -463,95 +378,6 @@ void Window::go(Station station) {
         loads()->entry()->setFocus();
     else if (auto* main = drawing())
         main->setFocus(Qt::OtherFocusReason);
-}
-
-bool Window::take_file(const QString& file) {
-    if (file.endsWith(QLatin1String(".json"), Qt::CaseInsensitive)) return document_.open(file), true;
-    static const QStringList pictures{QStringLiteral("png"), QStringLiteral("jpg"), QStringLiteral("jpeg")};
-    if (pictures.contains(QFileInfo(file).suffix().toLower())) {
-        go(Station::routing);
-        routing()->map()->take_picture_file(file);
-        return true;
-    }
-    const bool table = file.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ||
-                       file.endsWith(QLatin1String(".tsv"), Qt::CaseInsensitive);
-    if (!table && !file.endsWith(QLatin1String(".txt"), Qt::CaseInsensitive)) return false;
-    const auto text = read_text(file.toStdString());
-    if (!text) return show_banner(words_of(text.error()), true, false), true;
-    if (add_lines(document_, words_of(*text))) return true;
-    go(Station::loads);
-    loads()->paste(words_of(*text));
-    return true;
-}
-
-void Window::dragEnterEvent(QDragEnterEvent* e) {
-    if (e->mimeData()->hasUrls() || e->mimeData()->hasText() || e->mimeData()->hasImage())
-        e->acceptProposedAction();
-}
-
-void Window::dropEvent(QDropEvent* e) {
-    for (const auto& url : e->mimeData()->urls())
-        if (!url.isLocalFile() || !take_file(url.toLocalFile()))
-            show_banner(tell("{fileName} is no plan (.json), table of loads (.csv), lines of a plan (.txt) "
-                             "or picture (.png, .jpg).",
-                             url.fileName()),
-                        true, false);
-    if (!e->mimeData()->hasUrls() && e->mimeData()->hasImage()) {
-        go(Station::routing);
-        return routing()->map()->take_picture(qvariant_cast<QImage>(e->mimeData()->imageData()));
-    }
-    if (!e->mimeData()->hasUrls() && e->mimeData()->hasText() &&
-        !add_lines(document_, e->mimeData()->text())) {
-        go(Station::loads);
-        loads()->paste(e->mimeData()->text());
-    }
-}
-
-void Window::follow_finding(const QString& rule) { go(stage_of(rule.toStdString())); }
-
-void Window::save_to(const QString& file) {
-    // What saving itself has to say, of another program's version, is not talked over.
-    bool talked = false;
-    const auto listening = connect(&document_, &Document::said, this, [&] { talked = true; });
-    const bool saved = document_.save_as(file);
-    disconnect(listening);
-    if (saved && !talked) show_banner(tell("Saved to {file}.", document_.file()), false, false);
-}
-
-void Window::save() { document_.file().isEmpty() ? ask_save_as() : save_to(document_.file()); }
-
-void Window::remember(const QString& file) {
-    QSettings settings;
-    auto recent = settings.value("recent").toStringList();
-    recent.removeAll(file);
-    recent.prepend(file);
-    settings.setValue("recent", QStringList(recent.mid(0, 8)));
-}
-
-bool Window::ask_lose(const QString& why) {
-    QMessageBox ask(QMessageBox::Warning, tr("Unsaved work"),
-                    tell("“{plan}” has unsaved work, and it cannot be kept for the next start.",
-                         QString::fromStdString(document_.plan().name)),
-                    QMessageBox::NoButton, this);
-    ask.setInformativeText(why);
-    auto* save = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
-    auto* lose = ask.addButton(tr("Lose it"), QMessageBox::DestructiveRole);
-    ask.setDefaultButton(save);
-    ask.setEscapeButton(ask.addButton(tr("Stay here"), QMessageBox::RejectRole));
-    ask.exec();
-    if (ask.clickedButton() == save) ask_save_as();
-    return ask.clickedButton() == lose || !document_.modified();
-}
-
-void Window::closeEvent(QCloseEvent* e) {
-    if (!remembered_.isEmpty()) remember(remembered_);
-    // Nothing is asked where unsaved work can wait in the recovery file: it is back at the next start.
-    if (!document_.may_leave()) return e->ignore();
-    QSettings settings;
-    settings.setValue("geometry", saveGeometry());
-    settings.setValue("why_shown", why_shown_);
-    settings.setValue("station", static_cast<int>(station_));
-    QMainWindow::closeEvent(e);
 }
 
 }  // namespace sangre::app

@@ -10,8 +10,8 @@
 #include <QWidget>
 #include <functional>
 
+#include "base/units/parse.h"
 #include "theme/theme.h"
-#include "units/parse.h"
 
 namespace sangre::app {
 

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <vector>
 
-#include "diagram/paper_room.h"
+#include "output/diagram/paper_room.h"
 
 namespace sangre::app {
 

@@ -4,7 +4,7 @@
 #include <QVBoxLayout>
 #include <QWidget>
 
-#include "next_action/next.h"
+#include "comparison/next.h"
 
 namespace sangre::app {
 

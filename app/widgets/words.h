@@ -3,20 +3,21 @@
 #include <QString>
 #include <string>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre::app {
 
 inline QString words_of(const std::string& s) { return QString::fromStdString(s); }
+inline QString words_of(const Words& words) { return words_of(words.str()); }
 
 namespace words_detail {
-inline std::string plain(const QString& words) { return words.toStdString(); }
-inline std::string plain(QChar letter) { return QString(letter).toStdString(); }
+inline Words plain(const QString& words) { return words.toStdString(); }
+inline Words plain(QChar letter) { return QString(letter).toStdString(); }
 /// Numbers with a fraction are printed before: "3.50" or "3.5" is the view's choice.
 template <class Value>
 requires(std::is_integral_v<Value> ||
-         std::is_convertible_v<const Value&, std::string>) const Value& plain(const Value& value) {
+         std::is_convertible_v<const Value&, Words>) const Value& plain(const Value& value) {
     return value;
 }
 }  // namespace words_detail
@@ -24,15 +25,13 @@ requires(std::is_integral_v<Value> ||
 /// A sentence with named places in the reader's language, as the core says it, for what widgets show.
 template <class... Args>
 QString tell(Sentence<std::type_identity_t<Args>...> english, const Args&... args) {
-    const auto filled = [&](const auto&... values) {
-        return sangre::words_detail::filled(english.english(), english.pieces(),
-                                            fmt::make_format_args(values...));
-    };
-    return words_of(filled(words_detail::plain(args)...));
+    const std::array<sangre::words_detail::Value, sizeof...(Args)> values{
+        sangre::words_detail::value_of(words_detail::plain(args))...};
+    return words_of(sangre::words_detail::filled(english.english(), values));
 }
 /// Somebody's words in a menu or on a button, where & would mark a key.
 inline QString menu_words(QString s) { return s.replace('&', QStringLiteral("&&")); }
 /// A quantity as the core prints it.
-QString said(auto quantity) { return QString::fromStdString(format(quantity)); }
+QString said(auto quantity) { return words_of(format(quantity)); }
 
 }  // namespace sangre::app

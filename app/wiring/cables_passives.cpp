@@ -2,7 +2,7 @@
 #include <QLineEdit>
 #include <QMenu>
 
-#include "enum_words.h"
+#include "base/enum_words.h"
 #include "plan/edits.h"
 #include "plan/passive_text.h"
 #include "widgets/words.h"

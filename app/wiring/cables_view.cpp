@@ -2,11 +2,11 @@
 
 #include <QMenu>
 
-#include "cable/cable.h"
-#include "cable/supplied.h"
-#include "parts/wire_size.h"
+#include "physics/parts/wire_size.h"
 #include "plan/edits.h"
 #include "widgets/words.h"
+#include "wiring/cable/cable.h"
+#include "wiring/cable/supplied.h"
 #include "wiring/core_drawing.h"
 
 namespace sangre::app {

@@ -1,9 +1,9 @@
 #pragma once
 // Cables with signals: every core from pin to pin in its colour, twisted with what, doubled with what, left
 // over.
-#include "cable/cable.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
+#include "wiring/cable/cable.h"
 
 class QMenu;
 

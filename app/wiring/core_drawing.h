@@ -1,8 +1,8 @@
 #pragma once
 // One conductor of a cable from its pin to the other end: in its colour, winding round its partners, or left
 // over at both ends.
-#include "cable/cable.h"
 #include "widgets/canvas.h"
+#include "wiring/cable/cable.h"
 
 namespace sangre::app {
 

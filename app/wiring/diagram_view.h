@@ -1,7 +1,7 @@
 #pragma once
 // The wiring diagram on screen: sheets one below the other, as the core lays them out; pointed at, zoomed,
 // written to a file.
-#include "diagram/diagram.h"
+#include "output/diagram/diagram.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -4,8 +4,8 @@
 #include <QMenu>
 #include <QMouseEvent>
 
-#include "parts/wire_size.h"
-#include "propose/size_steps.h"
+#include "physics/parts/wire_size.h"
+#include "proposal/size_steps.h"
 #include "widgets/words.h"
 
 namespace sangre::app {
@@ -141,8 +141,7 @@ void FeedList::paint_row(QPainter& p, size_t i) {
          face(12, own), Qt::AlignCenter);
     add_spot({pill,
               "fuse:" + key,
-              own ? tell("{family}: choose another", QString::fromStdString(protection.family->name))
-                  : tr("Choose a fuse"),
+              own ? tell("{family}: choose another", words_of(protection.family->name)) : tr("Choose a fuse"),
               [this, pick, i, pill] {
                   pick();
                   QMenu menu(this);
@@ -221,7 +220,7 @@ void FeedList::fill_fuse_menu(QMenu& menu, size_t i) {
     int shown = 0;
     for (const auto* family : fitting) {
         if (++shown > 3) break;
-        menu.addSection(QString::fromStdString(family->name));
+        menu.addSection(words_of(family->name));
         for (const auto rating : family->ratings) {
             if (rating < p.need.continuous * 0.5 || rating > p.ampacity * 2 ||
                 !suits(*family, rating, p.need))
@@ -264,11 +263,10 @@ void FeedList::fill_wire_menu(QMenu& menu, size_t i) {
         if (k.id == insulation || !fitted) continue;
         for (const auto& w : document_.catalogue().wires)
             if (w.insulation == k.id && w.area == fitted->area && w.metric == metric)
-                others->addAction(menu_words(QString::fromStdString(k.name)),
-                                  [this, id = feed.id, to = w.id] {
-                                      document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
-                                                      tr("Change insulation"));
-                                  });
+                others->addAction(menu_words(words_of(k.name)), [this, id = feed.id, to = w.id] {
+                    document_.apply([=](const Plan& q) { return set_wire(q, id, to); },
+                                    tr("Change insulation"));
+                });
     }
 }
 

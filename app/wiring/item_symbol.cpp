@@ -1,6 +1,6 @@
 #include "wiring/item_symbol.h"
 
-#include "diagram/pen.h"
+#include "output/diagram/pen.h"
 #include "theme/theme.h"
 #include "wiring/shapes.h"
 

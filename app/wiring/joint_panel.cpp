@@ -3,20 +3,20 @@
 #include <QLineEdit>
 #include <QMenu>
 
-#include "build/joint_words.h"
-#include "diagram/joint_shapes.h"
-#include "joint/choose.h"
-#include "joint/pigtail.h"
+#include "base/words/say.h"
+#include "making/steps/joint_words.h"
+#include "output/diagram/joint_shapes.h"
 #include "plan/terminal_text.h"
 #include "shell/practices_menu.h"
 #include "widgets/words.h"
+#include "wiring/joint/choose.h"
+#include "wiring/joint/pigtail.h"
 #include "wiring/shapes.h"
-#include "words/say.h"
 
 namespace sangre::app {
 namespace {
 
-QString joined(const std::vector<std::string>& all) {
+QString joined(const std::vector<Words>& all) {
     QStringList words;
     for (const auto& one : all) words << words_of(one);
     return words.join(QStringLiteral(", "));

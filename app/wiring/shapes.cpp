@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "diagram/paper_ink.h"
+#include "output/diagram/paper_ink.h"
 
 #include "theme/theme.h"
 #include "widgets/words.h"

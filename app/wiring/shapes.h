@@ -2,7 +2,7 @@
 // Shapes of the core, painted: a diagram's sheet, and the sign of an item wherever a lead is drawn.
 #include <QPainter>
 
-#include "diagram/diagram.h"
+#include "output/diagram/diagram.h"
 
 namespace sangre::app {
 

@@ -1,8 +1,8 @@
 #pragma once
 // The selected feed as a strip from source to end: what stands on it, what each piece drops, and a short
 // where you point.
+#include "electrical/protection/fault_explorer.h"
 #include "harness/feed_strip.h"
-#include "protection/fault_explorer.h"
 #include "shell/document.h"
 #include "widgets/canvas.h"
 

@@ -3,9 +3,9 @@
 #include <QMenu>
 #include <QVBoxLayout>
 
-#include "parts/wire_size.h"
-#include "protection/curves.h"
-#include "units/format.h"
+#include "base/units/format.h"
+#include "electrical/protection/curves.h"
+#include "physics/parts/wire_size.h"
 #include "widgets/chart.h"
 #include "widgets/heading.h"
 #include "widgets/scrolled.h"

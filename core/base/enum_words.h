@@ -3,7 +3,7 @@
 #include <optional>
 #include <string>
 #include <string_view>
-#include "words/say.h"
+#include "base/words/say.h"
 
 namespace sangre {
 
@@ -17,7 +17,7 @@ std::string word_of(E value) {
 
 /// Its word in the reader's language, where a sentence is about it; files and lines have the word itself.
 template <class E>
-std::string said_word(E value) {
+Words said_word(E value) {
     return said(word_of(value));
 }
 

@@ -6972,10 +6972,6 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Einkaufsliste als CSV…</translation>
     </message>
     <message>
-        <source>Short</source>
-        <translation>Kurzschluss</translation>
-    </message>
-    <message>
         <source>Short at its end</source>
         <translation>Kurz am Ende</translation>
     </message>
@@ -9020,8 +9016,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Solange man an ihren Anschluss kommt; nichts anderes an ihrer Versorgung.</translation>
     </message>
     <message>
-        <source>While {phase} charges {pack}, {names} go on taking {amps}: a charger that ends at {ends} does not end.</source>
-        <translation>Während {phase} {pack} lädt, ziehen {names} weiter {amps}: ein Ladegerät, das bei {ends} endet, endet nicht.</translation>
+        <source>While {phase} charges {pack}, {names} {one|goes|go} on taking {amps}: a charger that ends at {ends} does not end.</source>
+        <translation>Während {phase} {pack} lädt, {one|zieht|ziehen} {names} weiter {amps}: ein Ladegerät, das bei {ends} endet, endet nicht.</translation>
     </message>
     <message>
         <source>Why</source>
@@ -9384,16 +9380,16 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>eine Liste in Anführungszeichen wird erwartet: {word} "[1, 2]"</translation>
     </message>
     <message>
-        <source>a load and how it runs are expected</source>
-        <translation>ein Verbraucher und wie er läuft werden erwartet</translation>
-    </message>
-    <message>
-        <source>a load and how it runs: “runs Fog pump typical”</source>
-        <translation>ein Verbraucher und wie er läuft: „runs Fog pump typical“</translation>
+        <source>a load and how it runs, typical where it is not said: “runs Fog pump idle”</source>
+        <translation>ein Verbraucher und wie er läuft, typisch, wo nichts gesagt ist: „runs Fog pump idle“</translation>
     </message>
     <message>
         <source>a load and the share of its draw: “share Fog pump 0.6”</source>
         <translation>ein Verbraucher und der Anteil seines Stroms: „share Fog pump 0.6“</translation>
+    </message>
+    <message>
+        <source>a load is expected, such as “{word} Fog pump”</source>
+        <translation>ein Verbraucher wird erwartet, etwa „{word} Fog pump“</translation>
     </message>
     <message>
         <source>a mating half to keep the pins straight</source>
@@ -10002,10 +9998,6 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     <message>
         <source>behind each switch</source>
         <translation>hinter jedem Schalter</translation>
-    </message>
-    <message>
-        <source>behind the short</source>
-        <translation>hinter dem Kurzschluss</translation>
     </message>
     <message>
         <source>behind the wall</source>
@@ -11418,6 +11410,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     <message>
         <source>how much it is shaken</source>
         <translation>wie rau damit umgegangen wird</translation>
+    </message>
+    <message>
+        <source>how much of it is expected behind “{load}”, such as 0.6</source>
+        <translation>hinter „{load}“ wird der Anteil erwartet, etwa 0.6</translation>
     </message>
     <message>
         <source>how often its phases are gone through in a day</source>
@@ -13606,10 +13602,6 @@ schwarz an {black}
     <message>
         <source>short at its end: {outcome}</source>
         <translation>Kurzschluss am Ende: {outcome}</translation>
-    </message>
-    <message>
-        <source>short here</source>
-        <translation>Kurzschluss hier</translation>
     </message>
     <message>
         <source>short leads with little drop</source>

@@ -6,12 +6,12 @@
 #include <QStackedWidget>
 #include <set>
 
+#include "base/units/format.h"
 #include "desk.h"
-#include "files/plan_file.h"
+#include "output/files/plan_file.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/line_bar.h"
-#include "units/format.h"
 #include "widgets/canvas_access.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"

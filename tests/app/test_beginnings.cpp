@@ -2,15 +2,16 @@
 #include <QClipboard>
 #include <QSettings>
 
+#include "base/units/format.h"
+#include "base/words/reader.h"
 #include "bench/bench_station.h"
-#include "build/steps.h"
+#include "comparison/next.h"
 #include "desk.h"
-#include "files/csv.h"
-#include "files/tables.h"
+#include "lines/csv.h"
 #include "loads/loads_station.h"
-#include "next_action/next.h"
+#include "making/steps/steps.h"
+#include "output/files/tables.h"
 #include "power/power_station.h"
-#include "units/format.h"
 
 using namespace sangre;
 using namespace sangre::app;
@@ -69,7 +70,7 @@ class TestBeginnings : public QObject {
         QVERIFY2(said.contains("guessed at") && said.contains("air is taken as"), qPrintable(said));
         // Nothing turns in it: no propellers to take off.
         for (const auto& step : d.document.study().steps())
-            QVERIFY2(step.caution.find("ropeller") == std::string::npos, step.caution.c_str());
+            QVERIFY2(step.caution.str().find("ropeller") == std::string::npos, step.caution.str().c_str());
         // What was assumed and then said is not assumed any more.
         const auto before = assumptions(d.document.plan(), d.document.study()).size();
         d.document.apply(
@@ -85,20 +86,20 @@ class TestBeginnings : public QObject {
         const Plan none;
         const auto nothing = study(none, test::parts(), usual_conditions(none));
         QCOMPARE(next_thing(Stage::loads, none, nothing), std::string("type what must run."));
-        QVERIFY(next_thing(Stage::wiring, none, nothing).find("Loads") != std::string::npos);
+        QVERIFY(next_thing(Stage::wiring, none, nothing).str().find("Loads") != std::string::npos);
         auto plan = test::demo();
         const auto s = study(plan, test::parts(), usual_conditions(plan));
         QCOMPARE(next_thing(Stage::wiring, plan, s), std::string("mend 1 danger (F8)."));
         // The first step that nothing stands before; once it is done, another.
         const auto first = next_thing(Stage::build, plan, s);
         for (const auto& step : s.steps()) plan.done[step.key] = "2026-01-01";
-        QVERIFY(next_thing(Stage::build, plan, s).find("all is built") != std::string::npos);
-        QVERIFY(first.find("to do") != std::string::npos);
+        QVERIFY(next_thing(Stage::build, plan, s).str().find("all is built") != std::string::npos);
+        QVERIFY(first.str().find("to do") != std::string::npos);
         for (const auto& r : s.readings())
             plan.measured[r.key].value = (r.low + std::min(r.high, r.low + 1)) / 2;
         const auto& r = s.readings().front();
         plan.measured[r.key].value = 1e6;
-        QVERIFY(next_thing(Stage::bench, plan, s).find(r.title) == 0);
+        QVERIFY(next_thing(Stage::bench, plan, s).str().find(r.title) == 0);
     }
     void the_length_that_decides_is_asked_for_first() {
         auto plan = test::demo();
@@ -116,7 +117,7 @@ class TestBeginnings : public QObject {
                 QVERIFY(order[i].lost_if_double >= order[i + 1].lost_if_double);
         }
         QCOMPARE(plan.feeds()[order.front().feed].to, Id("load-steering"));
-        QVERIFY(next_thing(Stage::routing, plan, s).find("Steering, which decides its wire") !=
+        QVERIFY(next_thing(Stage::routing, plan, s).str().find("Steering, which decides its wire") !=
                 std::string::npos);
         // What is measured is not asked for again.
         plan.feeds()[order.front().feed].length = Metre(0.4);

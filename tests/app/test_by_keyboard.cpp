@@ -3,8 +3,8 @@
 #include <QSettings>
 
 #include "desk.h"
-#include "files/plan_file.h"
-#include "files/plan_text.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_text.h"
 #include "shell/line_bar.h"
 #include "shell/palette.h"
 

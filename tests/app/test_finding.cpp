@@ -146,9 +146,9 @@ class TestFinding : public QObject {
         QVERIFY(SettingsPage::names().contains("Sprache"));
         const auto& steps = d.document.study().steps();
         QVERIFY(std::any_of(steps.begin(), steps.end(), [](const auto& s) {
-            return s.title.find("bschneiden") != std::string::npos ||
-                   s.title.find("uschneiden") != std::string::npos ||
-                   s.title.find("bereit") != std::string::npos;
+            return s.title.str().find("bschneiden") != std::string::npos ||
+                   s.title.str().find("uschneiden") != std::string::npos ||
+                   s.title.str().find("bereit") != std::string::npos;
         }));
         bool german = false;
         for (auto* label : d.window.findChildren<QLabel*>())

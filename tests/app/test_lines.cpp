@@ -9,7 +9,7 @@
 #include <QCompleter>
 
 #include "desk.h"
-#include "files/plan_text.h"
+#include "output/files/plan_text.h"
 #include "shell/help_page.h"
 #include "shell/line_bar.h"
 #include "shell/line_chips.h"

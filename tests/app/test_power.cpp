@@ -7,8 +7,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "battery/pack.h"
 #include "desk.h"
+#include "physics/battery/pack.h"
 #include "power/power_station.h"
 #include "shell/badges.h"
 #include "shell/variant_bar.h"
@@ -74,7 +74,7 @@ class TestPower : public QObject {
         QVERIFY(e.document.shown_why());
         bool said = false;
         for (const auto& line : e.document.shown_why()->lines)
-            said = said || line.text.find(c.why_not) != std::string::npos;
+            said = said || line.text.str().find(c.why_not) != std::string::npos;
         QVERIFY(said);
         e.document.select("load-fog-pump");  // a part of the plan takes the panel back
         QVERIFY(!e.document.shown_why());

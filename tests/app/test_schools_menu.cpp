@@ -9,9 +9,9 @@
 
 #include "desk.h"
 #include "fixtures.h"
-#include "joint/choose.h"
 #include "shell/practices_menu.h"
 #include "shell/window.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using namespace sangre::app;
@@ -137,7 +137,7 @@ class TestSchoolsMenu : public QObject {
         Workshop::entry(*owned, "ferrule pliers")->trigger();
         QCOMPARE(w.practices().missing_tools, std::vector<std::string>{"ferrule pliers"});
         const auto* found = test::finding(w.document.study(), "joint-no-tool");
-        QVERIFY(found && found->sentence.find("ferrule pliers") != std::string::npos);
+        QVERIFY(found && found->sentence.str().find("ferrule pliers") != std::string::npos);
         // Said once for all joints that are alike, not once for each.
         const auto& all = w.document.study().findings;
         QVERIFY(std::count_if(all.begin(), all.end(),

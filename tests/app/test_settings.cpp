@@ -1,6 +1,7 @@
 // What is set once for all plans: looks, numbers, schools.
 #include <QSettings>
 
+#include "base/words/reader.h"
 #include "desk.h"
 #include "shell/parts_page.h"
 #include "shell/settings.h"

@@ -105,7 +105,7 @@ class TestThings : public QObject {
         const auto shared = shared_line(context, d.document.selected());
         QVERIFY(shared);
         auto next = with_shared_chip(context, d.document.selected(), {}, "vital");
-        QVERIFY2(next.has_value(), next ? "" : next.error().message.c_str());
+        QVERIFY2(next.has_value(), next ? "" : next.error().message.str().c_str());
         d.document.apply([&](const Plan&) { return *next; }, "Both vital");
         Desk::settle();
         chips->repaint();

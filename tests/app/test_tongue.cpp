@@ -5,25 +5,27 @@
 #include <QLabel>
 #include <QMenu>
 #include <QSettings>
+#include <QSignalSpy>
 #include <QTranslator>
 
-#include "build/steps.h"
+#include "base/words/reader.h"
+#include "base/words/say.h"
+#include "base/words/term.h"
 #include "catalogue/catalogue.h"
 #include "desk.h"
-#include "files/plan_file.h"
-#include "files/plan_text.h"
+#include "making/shopping.h"
+#include "making/steps/steps.h"
 #include "other_words.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_text.h"
 #include "plan/load_text.h"
 #include "plan/typed_words.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/settings_page.h"
 #include "shell/tongue.h"
-#include "shopping/shopping.h"
 #include "widgets/toggle.h"
 #include "wiring/wiring_station.h"
-#include "words/say.h"
-#include "words/term.h"
 
 using namespace sangre;
 using namespace sangre::app;
@@ -123,7 +125,7 @@ class TestTongue : public QObject {
         see(d, said);
         QVERIFY(said.contains("Bauen"));
         const auto s = test::studied(plan);
-        QVERIFY(!build_steps(plan, *catalogue_now(), s).front().title.compare("Alles bereitlegen"));
+        QVERIFY(!build_steps(plan, *catalogue_now(), s).front().title.str().compare("Alles bereitlegen"));
         QCOMPARE(plan_to_json(d.document.plan()), before);
         QVERIFY(d.document.save_as(d.folder.filePath("plan.json")));
         QFile file(d.folder.filePath("plan.json"));
@@ -147,11 +149,34 @@ class TestTongue : public QObject {
         speak_language("xx");
         QCOMPARE(sangre::said("feeds"), std::string("feeds"));
     }
+    void a_language_is_spoken_at_once_and_nothing_is_studied_anew() {
+        auto plan = test::demo();
+        plan.converters.front().set = Volt(3);  // something to say
+        Desk d(plan);
+        d.settle();
+        const auto answers = d.document.study().answers;
+        QVERIFY(!d.document.study().findings.empty());
+        const auto& sentence = d.document.study().findings.front().sentence;
+        QSignalSpy changed(&d.document, &Document::changed);
+        d.window.show_settings();
+        auto* box = d.window.settings()->language();
+        const int german = box->findData("de");
+        box->setCurrentIndex(german);
+        emit box->activated(german);
+        d.settle();
+        QVERIFY(sentence.str() != sentence.english());
+        QTRY_VERIFY(std::ranges::any_of(d.window.findings()->drawn_words(), [&](const auto& drawn) {
+            return drawn.words == QString::fromStdString(sentence);
+        }));
+        QVERIFY(answers && d.document.study().answers == answers);
+        QCOMPARE(changed.count(), 0);
+    }
+
     void german_words_are_understood_when_typed() {
         speak_language("de");
         const auto read =
             parse_load("Teichpumpe 12 V 2 A Spitze 5 A 2 s Leerlauf 80 mA störend kritisch immer an");
-        QVERIFY2(read.problems.empty(), read.problems.empty() ? "" : read.problems[0].message.c_str());
+        QVERIFY2(read.problems.empty(), read.problems.empty() ? "" : read.problems[0].message.str().c_str());
         QCOMPARE(read.load.name, std::string("Teichpumpe"));
         QVERIFY(read.load.noisy && read.load.vital && read.load.always_on && !read.load.sensitive);
         QCOMPARE(raw(read.load.peak), 5.0);
@@ -187,8 +212,8 @@ class TestTongue : public QObject {
         QCOMPARE(german.lines.size(), english.lines.size());
         size_t other = 0;
         for (size_t i = 0; i < german.lines.size(); ++i) {
-            QCOMPARE(german.lines[i].need.key, english.lines[i].need.item);
-            other += german.lines[i].need.item != english.lines[i].need.item;
+            QCOMPARE(german.lines[i].need.key, english.lines[i].need.item.english());
+            other += english.lines[i].need.item.str() != english.lines[i].need.key;
         }
         QVERIFY(other > german.lines.size() * 3 / 4);
         const auto ordered = set_order(plan, german.lines[0].need.key, OrderState::ordered);
@@ -213,7 +238,7 @@ class TestTongue : public QObject {
         QCOMPARE(odd.spoken(), std::string("my own plug 3 A, abgedichtet"));
         QVERIFY(plug.is_called("TWO-POLE 2.5 A plug with anti-spark pin") && plug.is_called(plug.spoken()));
         {
-            const InEnglish here;
+            const ReadBy english;
             QCOMPARE(plug.spoken(), plug.english());
         }
         // All that ships is translated, whole.

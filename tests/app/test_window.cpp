@@ -12,6 +12,7 @@
 #include "desk.h"
 #include "loads/loads_station.h"
 #include "log/log_station.h"
+#include "plan/air.h"
 #include "power/power_station.h"
 #include "routing/routing_station.h"
 #include "shell/opening.h"
@@ -28,6 +29,29 @@ class TestWindow : public QObject {
   private slots:
     void initTestCase() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, home_.path()); }
     void init() { QSettings().clear(); }
+
+    /// Tried beside the window, they are there again after an edit was undone and the finding shown once
+    /// more.
+    void mends_come_back() {
+        Desk b;
+        auto* bar = b.window.findings();
+        QTRY_VERIFY(bar->tried());
+        const auto there = bar->mends().size();
+        QVERIFY(there > 0);
+        b.document.apply(
+            [](const Plan& p) {
+                return set_air(p, {p.coldest_air, p.hottest_air + Celsius(1)});
+            },
+            "warmer");
+        b.document.undo();
+        QTRY_VERIFY(bar->tried());
+        QCOMPARE(bar->mends().size(), there);
+        const auto all = b.document.study().findings.size();
+        for (size_t i = 0; i < all; ++i) bar->next();
+        QVERIFY(!bar->tried());
+        QTRY_VERIFY(bar->tried());
+        QCOMPARE(bar->mends().size(), there);
+    }
 
     // Open, edit, propose, mend, tick, record, save, reopen: all through the widgets.
     void evening() {
@@ -53,6 +77,7 @@ class TestWindow : public QObject {
         QTest::keyClick(&w, Qt::Key_F8);
         while (b.document.study().findings[w.findings()->current()].rule != "fuse-too-big")
             QTest::keyClick(&w, Qt::Key_F8);
+        QTRY_VERIFY(w.findings()->tried());
         b.click(w.findings(), "fix0");
         QVERIFY(!test::has(b.document.study(), "fuse-too-big"));
         QCOMPARE(count(b.document.study().findings, Severity::danger), size_t{0});

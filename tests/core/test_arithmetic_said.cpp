@@ -5,9 +5,9 @@
 #include <map>
 #include <set>
 
+#include "base/units/number.h"
+#include "base/units/parse.h"
 #include "fixtures.h"
-#include "units/number.h"
-#include "units/parse.h"
 
 using namespace sangre;
 using test::parts;
@@ -181,16 +181,17 @@ class TestArithmeticSaid : public QObject {
         int checked = 0;
         const auto check = [&](const Why& why) {
             for (const auto& [text, tone] : why.lines) {
-                if (text.find(" = ") == std::string::npos) continue;
+                if (text.str().find(" = ") == std::string::npos) continue;
                 try {
                     const auto c = claim(text);
                     ++checked;
                     // Figures have three digits, small ones two.
                     QVERIFY2(
                         test::near(c->left, c->right, 0.03) || std::abs(c->left - c->right) < 1e-9,
-                        qPrintable(QString("%1: %2, not %3").arg(text.c_str()).arg(c->left).arg(c->right)));
+                        qPrintable(
+                            QString("%1: %2, not %3").arg(text.str().c_str()).arg(c->left).arg(c->right)));
                 } catch (const std::exception& e) {
-                    QFAIL(qPrintable(QString("%1: %2 is not understood").arg(text.c_str(), e.what())));
+                    QFAIL(qPrintable(QString("%1: %2 is not understood").arg(text.str().c_str(), e.what())));
                 }
             }
         };

@@ -1,6 +1,6 @@
 // Networks that make no sense: a named finding or a finite answer, never NaN, never a hang.
 #include "fixtures.h"
-#include "network/continuation.h"
+#include "physics/network/continuation.h"
 #include "plan/edits.h"
 
 using namespace sangre;
@@ -21,7 +21,7 @@ bool finite(const Study& s) {
         if (!good(p.charge) || !good(raw(p.volts)) || !good(raw(p.amps))) return false;
     for (const auto& f : s.findings)
         for (const char* bad : {"nan", "inf ", "-inf"})
-            if (f.sentence.find(bad) != std::string::npos) return false;
+            if (f.sentence.str().find(bad) != std::string::npos) return false;
     return good(raw(s.mission.run_time)) && good(raw(s.mass)) && good(s.cost);
 }
 

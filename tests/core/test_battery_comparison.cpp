@@ -1,8 +1,8 @@
 // Packs held against the mission: what serves, what is worth having, and whether the full study agrees.
-#include "battery/pack.h"
 #include "fixtures.h"
+#include "physics/battery/pack.h"
 #include "plan/air.h"
-#include "propose/battery_comparison.h"
+#include "proposal/battery_comparison.h"
 
 using namespace sangre;
 using test::parts;
@@ -38,7 +38,7 @@ class TestBatteryComparison : public QObject {
             QVERIFY(!all.present);
         QVERIFY2(front.size() >= 2 && front.size() <= 10, qPrintable(QString::number(front.size())));
         for (const auto& c : all.candidates) {
-            QVERIFY2(c.front == c.why_not.empty(), c.why_not.c_str());
+            QVERIFY2(c.front == c.why_not.empty(), c.why_not.str().c_str());
             QVERIFY(!c.front || c.serves);
             QVERIFY(pack_charge_voltage(c.battery, *find(parts().chemistries, c.battery.chemistry)) <
                     Volt(60));
@@ -68,10 +68,11 @@ class TestBatteryComparison : public QObject {
             cold.air = usual_air(plan);
             const auto s = study(taken, parts(), cold);
             const auto summary = pack_summary(c.battery, *find(parts().chemistries, c.battery.chemistry));
-            QVERIFY2(s.mission.lasts, summary.c_str());
+            QVERIFY2(s.mission.lasts, summary.str().c_str());
             QVERIFY2(std::abs(raw(s.mission.run_time) / raw(c.run_time) - 1) < 0.2,
                      (summary + ": " + std::to_string(raw(s.mission.run_time) / 3600) + " h, said " +
                       std::to_string(raw(c.run_time) / 3600))
+                         .str()
                          .c_str());
             QCOMPARE(taken.converters.size(), c.rails);
             ++studied;
@@ -94,7 +95,7 @@ class TestBatteryComparison : public QObject {
         plan.phases.push_back({"charge", "Charge", Second(7200), true, Ampere(5), {}, {}, {}});
         QCOMPARE(QString::fromStdString([&] {
                      for (const auto& c : compare_batteries(plan, parts()).candidates)
-                         if (c.cell == "alkaline-d" && c.battery.series == 8) return c.why_not;
+                         if (c.cell == "alkaline-d" && c.battery.series == 8) return c.why_not.str();
                      return std::string("not tried");
                  }()),
                  QString("cannot be recharged"));

@@ -83,6 +83,7 @@ class TestBenchLaws : public QObject {
                         const double volts = raw(now.loads[l].volts);
                         QVERIFY2(volts >= r.low * 0.999 && volts <= r.high * 1.001,
                                  (r.key + " reads " + std::to_string(volts) + ", expected " + window_text(r))
+                                     .str()
                                      .c_str());
                         ++compared;
                     }
@@ -99,7 +100,7 @@ class TestBenchLaws : public QObject {
             QCOMPARE(judge(r, typed(0)), Verdict::low);
             const auto all = suspects(plan, parts(), r, Verdict::low);
             QVERIFY2(std::any_of(all.begin(), all.end(),
-                                 [](const auto& s) { return s.find("fuse") != std::string::npos; }),
+                                 [](const auto& s) { return s.str().find("fuse") != std::string::npos; }),
                      r.key.c_str());
         }
     }

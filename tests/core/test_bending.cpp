@@ -1,13 +1,13 @@
 // Bends, knots, stacks and shields: by hand, and what follows from them.
-#include "alternatives/alternatives.h"
-#include "coupling/coupling.h"
 #include "fixtures.h"
 #include "harness/bending.h"
 #include "harness/choose_paths.h"
+#include "harness/coupling.h"
 #include "harness/stack.h"
+#include "making/alternatives.h"
+#include "making/laid_straight.h"
 #include "plan/drawn.h"
 #include "plan/machine_edits.h"
-#include "straight/laid_straight.h"
 
 using namespace sangre;
 using test::parts;
@@ -89,7 +89,7 @@ class TestBending : public QObject {
         plan.ways[0].on_it = {corner(least - 0.1)};
         const auto chosen = choose_paths(plan, parts(), PartPlaces(plan))[0];
         QCOMPARE(chosen.path.ways, std::vector<size_t>{1});
-        QVERIFY(chosen.went_round.find("bend") != std::string::npos);
+        QVERIFY(chosen.went_round.str().find("bend") != std::string::npos);
         // A thinner one beside it goes straight on.
         auto thin = plan.feeds()[0];
         thin.id = "thin", thin.wire = "awg26-silicone";
@@ -106,7 +106,8 @@ class TestBending : public QObject {
         const auto all = alternatives(plan, parts(), s, 0, 4);
         QVERIFY(all.front().now && all.front().ways == std::vector<size_t>{1} && all.front().against.empty());
         const auto tight = alternative_by(plan, parts(), s, 0, Path{{0}, 1, true});
-        QVERIFY(tight.against.size() == 1 && tight.against.front().find("bent to") != std::string::npos);
+        QVERIFY(tight.against.size() == 1 &&
+                tight.against.front().str().find("bent to") != std::string::npos);
     }
     void cables_of_one_wire_bend_by_their_cores() {
         auto plan = two_ways();
@@ -132,7 +133,7 @@ class TestBending : public QObject {
         QVERIFY(std::abs(takes - raw(outer()) * 12e-3 * 1.05) <= 0.0101);
         const auto straight = lay_straight(plan, parts(), with, f, with.steps());
         QVERIFY(std::any_of(straight.order.begin(), straight.order.end(),
-                            [](const auto& on) { return on.words.starts_with("Knot it at "); }));
+                            [](const auto& on) { return on.words.str().starts_with("Knot it at "); }));
         QVERIFY(std::any_of(straight.holds.begin(), straight.holds.end(),
                             [](const auto& h) { return h.name == "knot"; }));
     }

@@ -2,17 +2,17 @@
 #include <algorithm>
 #include <set>
 
-#include "book/book.h"
-#include "diagram/lead_sheets.h"
-#include "diagram/machine_sheets.h"
-#include "diagram/paper_room.h"
-#include "diagram/step_drawing.h"
-#include "files/diagram_svg.h"
-#include "files/sheets_pdf.h"
 #include "fixtures.h"
 #include "harness/room.h"
+#include "making/shopping.h"
+#include "output/book/book.h"
+#include "output/diagram/lead_sheets.h"
+#include "output/diagram/machine_sheets.h"
+#include "output/diagram/paper_room.h"
+#include "output/diagram/step_drawing.h"
+#include "output/files/diagram_svg.h"
+#include "output/files/sheets_pdf.h"
 #include "random_plans.h"
-#include "shopping/shopping.h"
 
 using namespace sangre;
 using test::parts;
@@ -130,8 +130,9 @@ class TestBook : public QObject {
         plan.at_hand.clear();
         const auto before = shopping(plan, parts(), test::studied(plan));
         const auto line = [](const Shopping& list, const char* item) {
-            return *std::find_if(list.lines.begin(), list.lines.end(),
-                                 [&](const auto& l) { return l.need.item.find(item) != std::string::npos; });
+            return *std::find_if(list.lines.begin(), list.lines.end(), [&](const auto& l) {
+                return l.need.item.str().find(item) != std::string::npos;
+            });
         };
         const auto ties = line(before, "cable tie");
         QVERIFY(ties.to_buy >= ties.need.amount && std::fmod(ties.to_buy, ties.pack) == 0);
@@ -162,7 +163,7 @@ class TestBook : public QObject {
             // What every builder buys has a typical price.
             if (l.to_buy > 0 && (l.need.goods == Goods::wire || l.need.goods == Goods::tube ||
                                  l.need.goods == Goods::cable || l.need.goods == Goods::fuse))
-                QVERIFY2(l.price && *l.price > 0, l.need.item.c_str());
+                QVERIFY2(l.price && *l.price > 0, l.need.item.str().c_str());
         }
         CLOSE(list.price, price, 1e-9);
         QCOMPARE(list.unpriced, unpriced);

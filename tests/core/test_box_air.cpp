@@ -1,7 +1,7 @@
 // The air inside of bodies: a heat balance, what bears on it, and what follows it.
-#include "air/box_air.h"
+#include "electrical/mission/box_air.h"
 #include "fixtures.h"
-#include "line/line.h"
+#include "lines/line.h"
 #include "plan/machine_edits.h"
 
 using namespace sangre;
@@ -56,7 +56,7 @@ class TestBoxAir : public QObject {
         });
         QVERIFY(warm != s.findings.end());
         const auto out = std::find_if(warm->fixes.begin(), warm->fixes.end(),
-                                      [](const auto& f) { return f.label.starts_with("Move "); });
+                                      [](const auto& f) { return f.label.str().starts_with("Move "); });
         QVERIFY(out != warm->fixes.end());
         const auto next = out->edit(plan);
         QVERIFY(next.converters.front().place != "in-box");
@@ -72,7 +72,8 @@ class TestBoxAir : public QObject {
         for (auto& load : crowded.loads) load.place.clear();
         for (const auto& f : test::studied(crowded).findings)
             if (f.rule == "box-warm" && f.about.front() == "box")
-                for (const auto& fix : f.fixes) QVERIFY2(!fix.label.starts_with("Move "), fix.label.c_str());
+                for (const auto& fix : f.fixes)
+                    QVERIFY2(!fix.label.str().starts_with("Move "), fix.label.str().c_str());
         // Nothing else moved.
         auto back = next;
         back.converters.front().place = "in-box";
@@ -160,15 +161,15 @@ class TestBoxAir : public QObject {
         const LineContext context(plan, parts());
         const auto typed = [&](const std::string& line) { return read_thing(context, plan.bodies[0], line); };
         const auto read = typed("Box, plastic, vents 4 cm², fan 20 m³/h, in the sun");
-        QVERIFY2(read.has_value(), read ? "" : read.error().message.c_str());
+        QVERIFY2(read.has_value(), read ? "" : read.error().message.str().c_str());
         QVERIFY(raw(read->vents) == 400 && read->fan == 20 && read->sun);
         QVERIFY(raw(typed("Box, vents 350 mm²")->vents) == 350 && typed("Box, fan 7.5 m3/h")->fan == 7.5);
         const auto line = thing_line(context, *read);
         QVERIFY2(
             line.find("fan 20 m³/h") != std::string::npos && line.find("vents 400 mm²") != std::string::npos,
             line.c_str());
-        QVERIFY(typed("Box, vents 20 AWG").error().message.find("area") != std::string::npos);
-        QVERIFY(typed("Box, fan 20 h").error().message.find("cubic metres") != std::string::npos);
+        QVERIFY(typed("Box, vents 20 AWG").error().message.str().find("area") != std::string::npos);
+        QVERIFY(typed("Box, fan 20 h").error().message.str().find("cubic metres") != std::string::npos);
     }
 
     void mends_bring_it_to_ten_kelvin() {

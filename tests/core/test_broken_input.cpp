@@ -2,14 +2,14 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
-#include "files/csv.h"
-#include "files/diagram_svg.h"
-#include "files/measured_log.h"
-#include "files/plan_text.h"
+#include "base/units/format.h"
 #include "fixtures.h"
+#include "lines/csv.h"
+#include "output/files/diagram_svg.h"
+#include "output/files/measured_log.h"
+#include "output/files/plan_text.h"
 #include "plan/load_text.h"
-#include "propose/propose.h"
-#include "units/format.h"
+#include "proposal/propose.h"
 
 using namespace sangre;
 
@@ -76,7 +76,8 @@ class TestBrokenInput : public QObject {
                                : again.error().c_str());
                 if (read % 6 == 0) {
                     const auto s = test::studied(*plan);  // whatever it became, it can be studied
-                    for (const auto& f : s.findings) QVERIFY(f.sentence.find("nan") == std::string::npos);
+                    for (const auto& f : s.findings)
+                        QVERIFY(f.sentence.str().find("nan") == std::string::npos);
                 }
                 continue;
             }

@@ -3,9 +3,9 @@
 #include <Eigen/Dense>
 #include <random>
 
-#include "battery/pack.h"
 #include "fixtures.h"
-#include "network/elements.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
 
 using namespace sangre;
 using test::parts;

@@ -3,10 +3,10 @@
 #include <QTest>
 #include <map>
 
-#include "build/steps.h"
 #include "fixtures.h"
-#include "joint/choose.h"
+#include "making/steps/steps.h"
 #include "plan/edits.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;
@@ -27,7 +27,7 @@ std::map<std::string, size_t> places(const std::vector<Step>& steps) {
 
 bool says(const Step& s, const std::string& words) {
     return std::any_of(s.actions.begin(), s.actions.end(),
-                       [&](const auto& a) { return a.find(words) != std::string::npos; });
+                       [&](const auto& a) { return a.str().find(words) != std::string::npos; });
 }
 
 }  // namespace
@@ -43,7 +43,8 @@ class TestBuildLaws : public QObject {
                                  "apiary-trailer", "moss-wall"})
             for (const auto j : all_joints)
                 for (const auto c : all_coverings)
-                    QTest::addRow("%s, %s, covering %d", demo, school_name(j).c_str(), static_cast<int>(c))
+                    QTest::addRow("%s, %s, covering %d", demo, school_name(j).str().c_str(),
+                                  static_cast<int>(c))
                         << demo << static_cast<int>(j) << static_cast<int>(c);
     }
     void any_school() {

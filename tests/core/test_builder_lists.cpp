@@ -6,12 +6,12 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
-#include "files/plan_text.h"
 #include "fixtures.h"
-#include "mends/mends.h"
+#include "output/files/plan_text.h"
+#include "physics/wire/conductor.h"
+#include "plan/source_text.h"
 #include "random_plans.h"
-#include "source/source_text.h"
-#include "wire/conductor.h"
+#include "rules/mends.h"
 
 using namespace sangre;
 using test::parts;
@@ -245,8 +245,8 @@ class TestBuilderLists : public QObject {
             {"melt", "Melt", Second(200 * 3600), false, {}, {{"furnace", LoadState::typical}}, {}, {}}};
         const auto refused = propose(beyond, parts());
         QVERIFY(!refused);
-        QVERIFY2(refused.error().front().reason.find("Wh") != std::string::npos,
-                 refused.error().front().reason.c_str());
+        QVERIFY2(refused.error().front().reason.str().find("Wh") != std::string::npos,
+                 refused.error().front().reason.str().c_str());
     }
 };
 

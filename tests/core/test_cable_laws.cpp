@@ -4,11 +4,11 @@
 #include <random>
 #include <set>
 
-#include "cable/cable.h"
-#include "diagram/cable_sheets.h"
-#include "diagram/labels.h"
 #include "fixtures.h"
+#include "output/diagram/cable_sheets.h"
+#include "output/diagram/labels.h"
 #include "plan/edits.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -116,9 +116,10 @@ class TestCableLaws : public QObject {
             const auto s = test::studied(plan);
             const auto* f = worst(s);
             if (!f) break;
-            QVERIFY2(!f->sentence.empty() && f->sentence.back() == '.', f->sentence.c_str());
+            QVERIFY2(!f->sentence.empty() && f->sentence.str().back() == '.', f->sentence.str().c_str());
             const auto next = f->fixes[0].edit(plan);
-            QVERIFY2(!(next == plan), (f->rule + ": " + f->fixes[0].label + " changes nothing").c_str());
+            QVERIFY2(!(next == plan),
+                     (f->rule + ": " + f->fixes[0].label + " changes nothing").str().c_str());
             plan = next;
         }
         QVERIFY2(mended < 200, "the mends go round in circles");

@@ -3,14 +3,14 @@
 #include <map>
 #include <set>
 
-#include "build/bom.h"
-#include "cable/cable.h"
-#include "diagram/labels.h"
-#include "files/plan_file.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
+#include "making/laid_straight.h"
+#include "making/steps/bom.h"
+#include "output/diagram/labels.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_text.h"
 #include "plan/edits.h"
-#include "straight/laid_straight.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -19,7 +19,7 @@ namespace {
 
 std::string read_back(const char* line) {
     const auto core = parse_core(line);
-    return core ? core_line(*core) : "error: " + core.error().message;
+    return core ? core_line(*core) : "error: " + core.error().message.str();
 }
 
 Lead between_demo_parts(CablePreset preset) {
@@ -101,7 +101,7 @@ class TestCables : public QObject {
         const auto& e = core.error();
         QVERIFY(e.begin <= e.end && e.end <= text.size());
         QCOMPARE(QString::fromStdString(text.substr(e.begin, e.end - e.begin)), place);
-        QVERIFY2(QString::fromStdString(e.message).contains(words), e.message.c_str());
+        QVERIFY2(QString::fromStdString(e.message).contains(words), e.message.str().c_str());
     }
     void ready_made_ones_are_sound() {
         for (const auto preset : cable_presets()) {
@@ -165,7 +165,7 @@ class TestCables : public QObject {
         const auto study = test::studied(plan);
         const auto* f = test::finding(study, "cable-two-supplies");
         QVERIFY(f && f->severity == Severity::danger);
-        QVERIFY2(f->sentence.find("its lead") != std::string::npos, f->sentence.c_str());
+        QVERIFY2(f->sentence.str().find("its lead") != std::string::npos, f->sentence.str().c_str());
         const auto mended = f->fixes.at(0).edit(plan);
         const auto& red = mended.signal_leads()[0].cores[1];
         QVERIFY(red.role == CoreRole::unused && red.cut_back && red.to_pin.empty());
@@ -227,7 +227,7 @@ class TestCables : public QObject {
         const auto study = test::studied(with(cable));
         const auto* f = test::finding(study, "outside-this-tool");
         QVERIFY(f && f->severity == Severity::danger && f->about.front() == cable.id);
-        QVERIFY(f->sentence.find("qualified person") != std::string::npos);
+        QVERIFY(f->sentence.str().find("qualified person") != std::string::npos);
     }
     void put_again_replaces_and_removed_is_gone() {
         auto plan = test::demo();
@@ -307,14 +307,14 @@ class TestCables : public QObject {
                 QVERIFY2(at >= last, (stage + lead).c_str());
                 last = at;
                 for (const auto& action : steps[at].actions) {
-                    QVERIFY2(action.find("  ") == std::string::npos, action.c_str());
-                    QVERIFY2(action.find(" to ;") == std::string::npos, action.c_str());
+                    QVERIFY2(action.str().find("  ") == std::string::npos, action.str().c_str());
+                    QVERIFY2(action.str().find(" to ;") == std::string::npos, action.str().c_str());
                 }
             }
             const auto& made = steps[last];
             const auto says = [&](const char* words) {
                 return std::any_of(made.actions.begin(), made.actions.end(),
-                                   [&](const auto& a) { return a.find(words) != std::string::npos; });
+                                   [&](const auto& a) { return a.str().find(words) != std::string::npos; });
             };
             QVERIFY(says("Strip ") && says("Tug with ") && says("Iron"));
             QVERIFY(std::find(made.tools.begin(), made.tools.end(), "iron") != made.tools.end());
@@ -323,12 +323,13 @@ class TestCables : public QObject {
         bool nut = false;
         for (size_t f = 0; f < study.harness.routes.size(); ++f)
             for (const auto& on : lay_straight(*plan, parts(), study, f, steps).order)
-                nut = nut || (f >= plan->feeds().size() && on.words.find("dome nut") != std::string::npos);
+                nut = nut ||
+                      (f >= plan->feeds().size() && on.words.str().find("dome nut") != std::string::npos);
         QVERIFY(nut);
         // What its ends take is bought.
         bool contacts = false;
         for (const auto& line : bill_of_materials(*plan, parts(), study.harness))
-            contacts = contacts || line.item.find("crimp contact") != std::string::npos;
+            contacts = contacts || line.item.str().find("crimp contact") != std::string::npos;
         QVERIFY(contacts);
     }
 };

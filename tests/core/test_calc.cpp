@@ -1,6 +1,6 @@
 // One question, one answer.
-#include "calc/calc.h"
 #include "fixtures.h"
+#include "output/calc/calc.h"
 
 using namespace sangre;
 using test::parts;

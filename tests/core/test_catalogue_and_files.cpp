@@ -7,10 +7,10 @@
 
 #include <fmt/format.h>
 
-#include "files/csv.h"
 #include "fixtures.h"
+#include "lines/csv.h"
+#include "physics/wire/conductor.h"
 #include "plan/edits.h"
-#include "wire/conductor.h"
 
 using namespace sangre;
 using json = nlohmann::json;

@@ -1,16 +1,17 @@
 // Laws that every entry of the catalogue obeys, whatever its figures.
 #include <set>
 
-#include "battery/pack.h"
+#include "base/units/format.h"
+#include "base/words/reader.h"
+#include "electrical/protection/coordination.h"
 #include "fixtures.h"
-#include "joint/joint.h"
-#include "network/elements.h"
-#include "parts/wire_size.h"
-#include "protection/coordination.h"
-#include "units/format.h"
-#include "wire/choice.h"
-#include "wire/conductor.h"
-#include "wire/rules_of_thumb.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
+#include "physics/parts/wire_size.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/rules_of_thumb.h"
+#include "plan/wire_choice.h"
+#include "wiring/joint/joint.h"
 
 using namespace sangre;
 using test::parts;
@@ -35,13 +36,13 @@ class TestCatalogueLaws : public QObject {
             QCOMPARE(size_words(w), w.size);
             set_presentation({'.', false, true});
             const auto both = size_words(w);
-            QVERIFY(both.starts_with(w.size + " · "));
+            QVERIFY(both.str().starts_with(w.size + " · "));
             // The gauge nearest to the copper of a gauge is that gauge.
             if (!w.metric && w.size.find("/0") == std::string::npos) {
                 auto metric = w;
                 metric.metric = true, metric.size = "metric";
                 QVERIFY2(size_words(metric) == "metric · " + w.size,
-                         (w.size + " " + size_words(metric)).c_str());
+                         (w.size + " " + size_words(metric)).str().c_str());
                 ++seen;
             }
             set_presentation({});

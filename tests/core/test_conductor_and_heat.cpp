@@ -1,9 +1,9 @@
 // Wire against its published figures.
 #include "fixtures.h"
-#include "wire/choice.h"
-#include "wire/conductor.h"
-#include "wire/rules_of_thumb.h"
-#include "wire/thermal.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/rules_of_thumb.h"
+#include "physics/wire/thermal.h"
+#include "plan/wire_choice.h"
 
 using namespace sangre;
 using test::parts;

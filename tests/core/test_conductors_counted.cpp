@@ -1,19 +1,19 @@
 // Every conductor counts once, in everything that counts conductors.
 #include <nlohmann/json.hpp>
 
-#include "battery/pack.h"
-#include "build/bom.h"
-#include "diagram/labels.h"
-#include "files/csv.h"
-#include "files/measured_log.h"
-#include "files/report.h"
+#include "electrical/protection/charging.h"
+#include "electrical/protection/coordination.h"
 #include "fixtures.h"
-#include "protection/charging.h"
-#include "protection/coordination.h"
-#include "protection/inrush.h"
-#include "wire/conductor.h"
-#include "wire/thermal.h"
-#include "wiring/resistances.h"
+#include "lines/csv.h"
+#include "making/steps/bom.h"
+#include "output/diagram/labels.h"
+#include "output/files/measured_log.h"
+#include "output/files/report.h"
+#include "physics/battery/pack.h"
+#include "physics/protection/inrush.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/thermal.h"
+#include "wiring/conductors/resistances.h"
 
 using namespace sangre;
 using test::parts;
@@ -54,7 +54,7 @@ class TestConductorsCounted : public QObject {
         const auto metres = [&](const Plan& p, const Study& s) {
             double sum = 0;
             for (const auto& l : bill_of_materials(p, parts(), s.harness))
-                if (l.item.starts_with("wire ")) sum += l.amount;
+                if (l.item.str().starts_with("wire ")) sum += l.amount;
             return sum;
         };
         CLOSE(metres(one, s1), 2 * cut, 0.02);

@@ -1,9 +1,9 @@
 // Things put in once more, and taken out.
 #include <set>
 
-#include "files/copies.h"
-#include "files/plan_file.h"
 #include "fixtures.h"
+#include "output/files/copies.h"
+#include "output/files/plan_file.h"
 #include "plan/removal.h"
 #include "random_plans.h"
 

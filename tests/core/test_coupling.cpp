@@ -1,8 +1,8 @@
 // What leads do to one another: the formulas against figures worked out by hand, and what follows.
-#include "coupling/coupling.h"
+#include "base/units/parse.h"
 #include "fixtures.h"
+#include "harness/coupling.h"
 #include "plan/edits.h"
-#include "units/parse.h"
 
 using namespace sangre;
 using test::parts;
@@ -147,7 +147,7 @@ class TestCoupling : public QObject {
             way.on_it.back().off = Millimetre(mm);
             const auto s = test::studied(plan);
             const auto* f = test::finding(s, "magnetic-near");
-            return f ? f->sentence : std::string();
+            return f ? f->sentence.str() : std::string();
         };
         const auto said = sentence_at(8);
         const auto from = said.find("keep it ") + 8;

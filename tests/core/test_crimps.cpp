@@ -2,12 +2,12 @@
 #include <algorithm>
 #include <cmath>
 
-#include "build/bom.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
-#include "joint/crimp.h"
+#include "making/steps/bom.h"
 #include "plan/edits.h"
 #include "plan/landing.h"
+#include "wiring/joint/crimp.h"
 
 using namespace sangre;
 
@@ -21,7 +21,7 @@ bool bought(const Plan& plan, const std::string& words) {
     const auto s = test::studied(plan);
     const auto lines = bill_of_materials(plan, parts(), s.harness);
     return std::any_of(lines.begin(), lines.end(),
-                       [&](const auto& l) { return l.item.find(words) != std::string::npos; });
+                       [&](const auto& l) { return l.item.str().find(words) != std::string::npos; });
 }
 
 }  // namespace
@@ -89,7 +89,7 @@ class TestCrimps : public QObject {
         };
         QVERIFY(has("small torch") && has("wet cloth"));
         for (const auto& tool : step->tools) QVERIFY2(!tool.starts_with("iron"), tool.c_str());
-        QVERIFY(step->caution.find("open flame") != std::string::npos);
+        QVERIFY(step->caution.str().find("open flame") != std::string::npos);
     }
     void a_board_on_metal_stands_on_spacers() {
         auto plan = test::demo();

@@ -4,9 +4,9 @@
 #include <numeric>
 #include <random>
 
-#include "cutting/cut_list.h"
-#include "cutting/fill_offcuts.h"
 #include "fixtures.h"
+#include "making/cut_list.h"
+#include "making/fill_offcuts.h"
 
 using namespace sangre;
 using test::parts;
@@ -98,6 +98,29 @@ class TestCutting : public QObject {
             }
             CLOSE(cut, wanted, 1e-9);
         }
+    }
+    void tube_is_cut_for_the_wires_that_are_there() {
+        auto plan = test::demo();
+        const auto of_joints = [](const Plan& p, const Lead& lead) {
+            size_t pieces = 0;
+            for (const auto& g : cut_list(p, parts(), test::studied(p)).groups)
+                for (const auto& from : g.from)
+                    for (const auto& piece : from.pieces)
+                        pieces += g.kind == CutKind::tube && piece.lead == lead.id &&
+                                  piece.step == "sleeve/" + lead.id;
+            return pieces;
+        };
+        size_t seen = 0;
+        for (size_t f = 0; f < plan.feeds().size() && seen < 2; ++f) {
+            const auto lead = plan.feeds()[f];
+            const auto own = of_joints(plan, lead);
+            if (lead.ret != Return::own || !lead.cores.empty() || own == 0) continue;
+            auto framed = plan;
+            framed.feeds()[f].ret = Return::frame;
+            QCOMPARE(of_joints(framed, lead) * 2, own);
+            ++seen;
+        }
+        QCOMPARE(seen, size_t{2});
     }
     void offcuts_at_hand_are_cut_first() {
         auto plan = test::demo();

@@ -1,12 +1,12 @@
 // Every demo: whole, pure, explained, and honest under other conditions.
 #include <set>
 
-#include "build/bom.h"
-#include "files/report.h"
+#include "electrical/mission/tolerance.h"
 #include "fixtures.h"
-#include "mission/tolerance.h"
+#include "making/steps/bom.h"
+#include "output/files/report.h"
 #include "plan/edits.h"
-#include "plan/index.h"
+#include "wiring/index/index.h"
 
 using namespace sangre;
 using test::parts;
@@ -84,7 +84,8 @@ class TestDemos : public QObject {
         for (const auto& id : subjects) {
             const auto why = explain(plan, parts(), s, id).why;
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
-            for (const auto& line : why.lines) QVERIFY2(sane(line.text), (id + ": " + line.text).c_str());
+            for (const auto& line : why.lines)
+                QVERIFY2(sane(line.text), (id + ": " + line.text).str().c_str());
         }
         QVERIFY(explain(plan, parts(), s, "nobody").why.title.empty());
     }
@@ -114,7 +115,7 @@ class TestDemos : public QObject {
         const auto plan = demo_of(file);
         const auto s = test::studied(plan);
         for (const auto& f : s.findings) {
-            QVERIFY2(sane(f.sentence) && f.sentence.back() == '.', f.sentence.c_str());
+            QVERIFY2(sane(f.sentence) && f.sentence.str().back() == '.', f.sentence.str().c_str());
             for (const auto& fix : f.fixes) QVERIFY(!fix.label.empty());
         }
         std::set<std::string> keys;
@@ -157,8 +158,8 @@ class TestDemos : public QObject {
         const auto lines = bill_of_materials(plan, parts(), lay_harness(plan, parts()));
         double metres = 0, pieces = 0;
         for (const auto& l : lines) {
-            QVERIFY2(l.amount > 0 && !l.item.empty(), l.item.c_str());
-            if (l.item.starts_with("cable, ")) continue;
+            QVERIFY2(l.amount > 0 && !l.item.empty(), l.item.str().c_str());
+            if (l.item.str().starts_with("cable, ")) continue;
             (l.unit == "m" ? metres : pieces) += l.amount;
         }
         double cut = 0;

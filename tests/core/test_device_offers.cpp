@@ -1,9 +1,9 @@
 // What may be put into a feed: in the size the feed asks for, and no worse plan for it. Packs as people type
 // them.
-#include "battery/pack_text.h"
-#include "decide/device_offers.h"
+#include "comparison/device_offers.h"
 #include "fixtures.h"
-#include "item/item.h"
+#include "plan/pack_text.h"
+#include "wiring/item/item.h"
 
 using namespace sangre;
 using test::parts;
@@ -12,7 +12,7 @@ namespace {
 
 const DeviceOffer* offer_with(const std::vector<DeviceOffer>& offers, const char* words) {
     for (const auto& o : offers)
-        if ((o.name + " " + o.purpose).find(words) != std::string::npos) return &o;
+        if ((o.name + " " + o.purpose).str().find(words) != std::string::npos) return &o;
     return nullptr;
 }
 
@@ -39,7 +39,7 @@ class TestDeviceOffers : public QObject {
                 for (const auto& o : device_offers(plan, parts(), s, feed.id)) {
                     const auto what = std::string(name) + " " + feed.id + " " + o.name;
                     const auto next = o.edit(plan);
-                    QVERIFY2(next != plan, what.c_str());
+                    QVERIFY2(next != plan, what.str().c_str());
                     const auto* f = by_id(next.feeds(), feed.id);
                     if (o.group == DeviceOffer::Group::take_out) {
                         QCOMPARE(f->devices.size() + 1, feed.devices.size());
@@ -48,10 +48,10 @@ class TestDeviceOffers : public QObject {
                     QCOMPARE(f->devices.size(),
                              feed.devices.size() + (o.group == DeviceOffer::Group::seat ? 0 : 1));
                     for (const auto& d : f->devices)
-                        QVERIFY2(item_values(parts(), d).has_value(), what.c_str());
+                        QVERIFY2(item_values(parts(), d).has_value(), what.str().c_str());
                     // It carries, breaks and stands what it is asked; what it drops may starve a load without
                     // spare.
-                    QVERIFY2(of_the_device(test::studied(next)) <= dangers, what.c_str());
+                    QVERIFY2(of_the_device(test::studied(next)) <= dangers, what.str().c_str());
                 }
         }
     }
@@ -66,7 +66,7 @@ class TestDeviceOffers : public QObject {
         QVERIFY(offer_with(radio, "dB at"));
         // What must stay on is offered no switch.
         for (const auto& o : device_offers(plan, parts(), s, "feed-battery-hub-always"))
-            QVERIFY2(o.group != DeviceOffer::Group::turn_off, o.name.c_str());
+            QVERIFY2(o.group != DeviceOffer::Group::turn_off, o.name.str().c_str());
         QVERIFY(device_offers(plan, parts(), s, "no such feed").empty());
     }
     void pre_charge_takes_the_spark_away() {
@@ -121,7 +121,7 @@ class TestDeviceOffers : public QObject {
         QFETCH(double, amp_hours);
         const auto like = test::one_feed().sources[0];
         const auto b = parse_pack(parts(), like, typed.toStdString());
-        QVERIFY2(b.has_value(), b ? "" : b.error().message.c_str());
+        QVERIFY2(b.has_value(), b ? "" : b.error().message.str().c_str());
         QCOMPARE(QString::fromStdString(b->chemistry), chemistry);
         QCOMPARE(b->series, series);
         QCOMPARE(b->parallel, parallel);

@@ -2,9 +2,9 @@
 // edit elsewhere.
 #include <set>
 
-#include "diagram/arrangement.h"
-#include "files/diagram_svg.h"
 #include "fixtures.h"
+#include "output/diagram/arrangement.h"
+#include "output/files/diagram_svg.h"
 #include "plan/edits.h"
 
 using namespace sangre;

@@ -1,6 +1,6 @@
 // What README, help, map and findings show as a phrase can be typed as a line, as a hurried hand types it.
-#include "files/plan_text.h"
 #include "fixtures.h"
+#include "output/files/plan_text.h"
 
 #include <QFile>
 #include <QRegularExpression>

@@ -3,9 +3,9 @@
 #include <cmath>
 #include <set>
 
-#include "diagram/drill_template.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
+#include "output/diagram/drill_template.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,9 +1,9 @@
 // Edits one by one, questions to a plan, and the façade.
 #include <nlohmann/json.hpp>
 
-#include "files/csv.h"
-#include "files/report.h"
 #include "fixtures.h"
+#include "lines/csv.h"
+#include "output/files/report.h"
 #include "plan/edits.h"
 
 using namespace sangre;
@@ -190,7 +190,7 @@ class TestEditsAndStudy : public QObject {
         const auto s = test::studied(after);
         for (const double v : s.now.node_volts) QVERIFY(std::isfinite(v));
         for (const auto& f : s.findings)
-            QVERIFY2(f.sentence.find("nan") == std::string::npos, f.sentence.c_str());
+            QVERIFY2(f.sentence.str().find("nan") == std::string::npos, f.sentence.str().c_str());
     }
 
     void questions_to_a_plan() {

@@ -1,13 +1,13 @@
 // What each kind of part lets through: by hand, and as smooth functions.
-#include "battery/pack.h"
 #include "fixtures.h"
-#include "network/elements.h"
-#include "network/filter.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
+#include "physics/network/filter.h"
+#include "physics/protection/inrush.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/parallel.h"
 #include "plan/edits.h"
-#include "protection/inrush.h"
-#include "wire/conductor.h"
-#include "wire/parallel.h"
-#include "wiring/resistances.h"
+#include "wiring/conductors/resistances.h"
 
 using namespace sangre;
 using test::parts;

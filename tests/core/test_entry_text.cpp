@@ -1,8 +1,8 @@
 // Entries of the catalogue as lines, and the builder's own files of them.
 #include <QTemporaryDir>
 
-#include "files/entry_text.h"
 #include "fixtures.h"
+#include "output/files/entry_text.h"
 
 using namespace sangre;
 using sangre::test::parts;
@@ -17,7 +17,7 @@ class TestEntryText : public QObject {
         for (const auto& entry : catalogue_entries(data, {})) {
             const auto line = entry_line(data, entry);
             const auto read = read_entry(data, entry.kind, line);
-            QVERIFY2(read.has_value(), (line + ": " + (read ? "" : read.error().message)).c_str());
+            QVERIFY2(read.has_value(), (line + ": " + (read ? "" : read.error().message)).str().c_str());
             // What is no more than not said comes back as not said.
             auto was = entry.keys;
             for (auto it = was.begin(); it != was.end();)
@@ -52,7 +52,8 @@ class TestEntryText : public QObject {
         const auto text = line.toStdString();
         const auto read = read_entry(data_directory(), "switch", text);
         QVERIFY(!read);
-        QVERIFY2(QString::fromStdString(read.error().message).contains(says), read.error().message.c_str());
+        QVERIFY2(QString::fromStdString(read.error().message).contains(says),
+                 read.error().message.str().c_str());
         if (!at.isEmpty())
             QCOMPARE(QString::fromStdString(
                          text.substr(read.error().begin, read.error().end - read.error().begin)),
@@ -65,7 +66,7 @@ class TestEntryText : public QObject {
         auto mine = read_entry(
             data, "switch",
             "My toggle, kind switch, rated 10 A, breaks 32 V, contact 8 mΩ, mass g 12, cost 2, ends pad");
-        QVERIFY2(mine.has_value(), mine ? "" : mine.error().message.c_str());
+        QVERIFY2(mine.has_value(), mine ? "" : mine.error().message.str().c_str());
         QCOMPARE(mine->id(), std::string("my-toggle"));
         QVERIFY(keep_entry(own, *mine).has_value());
         auto catalogue = load_catalogue(data, own);

@@ -3,10 +3,10 @@
 #include <numeric>
 #include <random>
 
-#include "bench/step_reading.h"
-#include "build/done.h"
-#include "evenings/evenings.h"
 #include "fixtures.h"
+#include "making/evenings.h"
+#include "making/steps/done.h"
+#include "making/steps/step_reading.h"
 #include "plan/edits.h"
 #include "random_plans.h"
 
@@ -292,12 +292,12 @@ class TestEvenings : public QObject {
         const auto touched = touched_work(longer, now);
         QCOMPARE(touched.size(), size_t{1});
         QCOMPARE(touched[0].was, cut.stamp);
-        QVERIFY(step_of(now, cut.key).actions.front().find("comes off first") != std::string::npos);
+        QVERIFY(step_of(now, cut.key).actions.front().str().find("comes off first") != std::string::npos);
         // Its load gone, the work is taken back, and only then the tick is.
         auto gone = remove_load(plan, "load-fog-pump");
         const auto left = test::studied(gone).steps();
         const auto& undo = step_of(left, "undo/" + cut.key);
-        QVERIFY(undo.title.find(cut.stamp) != std::string::npos);
+        QVERIFY(undo.title.str().find(cut.stamp) != std::string::npos);
         QVERIFY(gone.done.contains(cut.key));
         gone = tick_step(gone, undo, true, "2026-11-28T21:00:00");
         QVERIFY(!gone.done.contains(cut.key) && touched_work(gone, test::studied(gone).steps()).empty());
@@ -338,7 +338,7 @@ class TestEvenings : public QObject {
         const auto said = [&](const std::string& key, const char* words) {
             const auto& lines = step_of(steps, key).why.lines;
             return std::any_of(lines.begin(), lines.end(),
-                               [&](const auto& l) { return l.text.find(words) != std::string::npos; });
+                               [&](const auto& l) { return l.text.str().find(words) != std::string::npos; });
         };
         QVERIFY(said("own/a", "waits for it") || said("own/b", "waits for it"));
         QVERIFY(said("own/b", "counts as met"));

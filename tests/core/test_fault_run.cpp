@@ -1,8 +1,8 @@
 // A short as it runs its course: at constant current the slow edge, with warming copper later.
+#include "electrical/protection/fault_run.h"
 #include "fixtures.h"
-#include "protection/fault_run.h"
-#include "protection/fuse_curve.h"
-#include "wire/conductor.h"
+#include "physics/protection/fuse_curve.h"
+#include "physics/wire/conductor.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,10 +1,10 @@
 // A feed as a strip adds up to the feed; a short along it is the fault study's at its end.
-#include "decide/device_offers.h"
+#include "comparison/device_offers.h"
+#include "electrical/protection/curves.h"
+#include "electrical/protection/fault_explorer.h"
 #include "fixtures.h"
 #include "harness/feed_strip.h"
-#include "propose/size_steps.h"
-#include "protection/curves.h"
-#include "protection/fault_explorer.h"
+#include "proposal/size_steps.h"
 
 using namespace sangre;
 using test::parts;

@@ -3,11 +3,11 @@
 #include <QTest>
 #include <set>
 
-#include "decide/feeding.h"
+#include "comparison/feeding.h"
 #include "fixtures.h"
-#include "joint/choose.h"
-#include "propose/grouped_feeds.h"
-#include "propose/sizing.h"
+#include "proposal/grouped_feeds.h"
+#include "proposal/sizing.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;

@@ -2,13 +2,13 @@
 // print them, typed anew here.
 #include <map>
 
-#include "build/bom.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
-#include "item/item.h"
-#include "joint/choose.h"
-#include "joint/fuse_block.h"
-#include "mends/mends.h"
+#include "making/steps/bom.h"
+#include "output/files/plan_text.h"
+#include "rules/mends.h"
+#include "wiring/item/item.h"
+#include "wiring/joint/choose.h"
+#include "wiring/joint/fuse_block.h"
 
 using namespace sangre;
 using test::parts;
@@ -22,7 +22,7 @@ Plan lit_barge(int n, const char* volts = "24 V", const char* more = "") {
     auto plan = plan_from_text(text + more, parts());
     if (!plan) qFatal("%s", error_text(plan.error()).c_str());
     const auto made = propose_and_mend(*plan, parts());
-    if (!made) qFatal("%s", made.error().front().reason.c_str());
+    if (!made) qFatal("%s", made.error().front().reason.str().c_str());
     return made->plan;
 }
 
@@ -57,19 +57,20 @@ class TestFuseBlocks : public QObject {
             }
             const auto study = test::studied(plan);
             for (const auto& finding : study.findings)
-                QVERIFY2(finding.severity == Severity::note, finding.sentence.c_str());
+                QVERIFY2(finding.severity == Severity::note, finding.sentence.str().c_str());
             // One block, no holders for its fuses, nothing cut for them.
             for (const auto& line : bill_of_materials(plan, parts(), study.harness)) {
                 if (line.item == type->name.english()) QVERIFY(line.amount == 1 && line.each > 0);
-                QVERIFY2(
-                    line.item.find("holder for a standard blade") == std::string::npos || line.amount <= 1,
-                    line.item.c_str());
+                QVERIFY2(line.item.str().find("holder for a standard blade") == std::string::npos ||
+                             line.amount <= 1,
+                         line.item.str().c_str());
             }
             for (const auto& step : study.steps())
-                QVERIFY2(step.title.find("Fuse holder in the Lamp") == std::string::npos, step.title.c_str());
+                QVERIFY2(step.title.str().find("Fuse holder in the Lamp") == std::string::npos,
+                         step.title.str().c_str());
             bool way = false;
             for (const auto& r : study.readings())
-                way = way || r.red.starts_with("empty way of the fuse block");
+                way = way || r.red.str().starts_with("empty way of the fuse block");
             QVERIFY(way);
         }
     }
@@ -128,7 +129,7 @@ class TestFuseBlocks : public QObject {
         const auto again = propose(plan, parts());
         QVERIFY(again && again->plan == plan);
         for (const auto& finding : test::studied(plan).findings)
-            QVERIFY2(finding.severity == Severity::note, finding.sentence.c_str());
+            QVERIFY2(finding.severity == Severity::note, finding.sentence.str().c_str());
     }
     void too_few_ways_and_too_small_a_bar_are_found_and_mended() {
         auto plan = lit_barge(6);

@@ -1,6 +1,6 @@
 // Fuses: gates, riding, and the wire behind them.
+#include "electrical/protection/curves.h"
 #include "fixtures.h"
-#include "protection/curves.h"
 
 using namespace sangre;
 using test::parts;

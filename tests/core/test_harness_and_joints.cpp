@@ -5,13 +5,13 @@
 #include <random>
 #include <set>
 
-#include "explain/explain.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
-#include "joint/joint.h"
+#include "output/explain/explain.h"
+#include "physics/wire/circles.h"
+#include "physics/wire/conductor.h"
 #include "plan/on_way.h"
-#include "wire/circles.h"
-#include "wire/conductor.h"
+#include "wiring/joint/joint.h"
 
 using namespace sangre;
 using test::parts;

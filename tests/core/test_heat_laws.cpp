@@ -3,10 +3,10 @@
 #include <QTest>
 #include <cmath>
 
+#include "electrical/protection/coordination.h"
 #include "fixtures.h"
-#include "protection/coordination.h"
-#include "wire/conductor.h"
-#include "wire/thermal.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/thermal.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,11 +1,11 @@
 // A fuse in a holder with leads of its own: ohms, joints, thin copper, holes, steps, list, file.
-#include "build/bom.h"
-#include "decide/device_offers.h"
+#include "comparison/device_offers.h"
+#include "electrical/protection/suiting.h"
 #include "fixtures.h"
-#include "joint/item_joint.h"
+#include "making/steps/bom.h"
 #include "plan/edits.h"
-#include "protection/suiting.h"
-#include "wiring/resistances.h"
+#include "wiring/conductors/resistances.h"
+#include "wiring/item/item_joint.h"
 
 using namespace sangre;
 using test::parts;
@@ -79,7 +79,7 @@ class TestHolders : public QObject {
         for (const auto& f : s.findings)
             if (f.rule == "feed-lead-unprotected") thin_lead = &f;
         QVERIFY(thin_lead);
-        QVERIFY(thin_lead->sentence.find("leads of the in-line blade holder") != std::string::npos);
+        QVERIFY(thin_lead->sentence.str().find("leads of the in-line blade holder") != std::string::npos);
         QVERIFY(!thin_lead->fixes.empty());
         const auto mended = thin_lead->fixes.front().edit(plan);
         QVERIFY(!test::has(test::studied(mended), "feed-lead-unprotected"));
@@ -150,7 +150,7 @@ class TestHolders : public QObject {
         const auto study = test::studied(plan);
         bool offered = false;
         for (const auto& o : device_offers(plan, parts(), study, feed.id)) {
-            if (o.purpose.find("two leads of") == std::string::npos) continue;
+            if (o.purpose.str().find("two leads of") == std::string::npos) continue;
             offered = true;
             const auto taken = o.edit(plan);
             const auto& fuse = *device(*by_id(taken.leads, feed.id), DeviceKind::fuse);

@@ -1,20 +1,20 @@
 // Items with ends of their own: lugs joined, coils wired, taps, beads, a bridge, chargers, wide tubes.
 #include <algorithm>
 
-#include "battery/pack_text.h"
-#include "build/bom.h"
-#include "decide/device_offers.h"
+#include "comparison/device_offers.h"
+#include "electrical/protection/suiting.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
-#include "item/item.h"
-#include "joint/choose.h"
-#include "joint/covers.h"
-#include "joint/item_joint.h"
+#include "making/steps/bom.h"
 #include "plan/edits.h"
 #include "plan/load_text.h"
-#include "protection/suiting.h"
-#include "source/source_text.h"
-#include "wiring/resistances.h"
+#include "plan/pack_text.h"
+#include "plan/source_text.h"
+#include "wiring/conductors/resistances.h"
+#include "wiring/item/covers.h"
+#include "wiring/item/item.h"
+#include "wiring/item/item_joint.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;
@@ -167,7 +167,7 @@ class TestItemEnds : public QObject {
         }
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "rail-loop");
-        QVERIFY(f && f->sentence.starts_with("Ring A is fed from itself"));
+        QVERIFY(f && f->sentence.str().starts_with("Ring A is fed from itself"));
         QVERIFY(s.now.found);
     }
     void a_tap_takes_both_fuses_in_a_slot_that_is_there() {
@@ -181,7 +181,7 @@ class TestItemEnds : public QObject {
         const auto fuse = device(*by_id(plan.feeds(), feed), DeviceKind::fuse)->id;
         bool offered = false;
         for (const auto& o : device_offers(plan, parts(), test::studied(plan), feed))
-            if (o.name.starts_with("fuse tap")) {
+            if (o.name.str().starts_with("fuse tap")) {
                 const auto next = o.edit(plan);
                 const auto& d = *by_id(by_id(next.feeds(), feed)->devices, fuse);
                 QCOMPARE(d.holder, Id("tap-standard-awg16"));
@@ -218,7 +218,7 @@ class TestItemEnds : public QObject {
     }
     void a_bridge_is_read_and_takes_its_share() {
         const auto read = parse_load("Drum motor 24 V 4 A stall 20 A 1 s bridge 0.3 Ω bridge 1.2 V");
-        QVERIFY2(read.complete(), read.problems.empty() ? "" : read.problems[0].message.c_str());
+        QVERIFY2(read.complete(), read.problems.empty() ? "" : read.problems[0].message.str().c_str());
         QCOMPARE(raw(read.load.bridge), 0.3);
         QCOMPARE(raw(read.load.bridge_drop), 1.2);
         QVERIFY(parse_load(load_line(read.load)).load == read.load);
@@ -250,7 +250,7 @@ class TestItemEnds : public QObject {
     }
     void chargers_are_read_and_judged() {
         const auto pack = parse_source(parts(), {}, "8S LFP 35 Ah charger 29.2 V 5 A");
-        QVERIFY2(pack.has_value(), pack ? "" : pack.error().message.c_str());
+        QVERIFY2(pack.has_value(), pack ? "" : pack.error().message.str().c_str());
         QCOMPARE(raw(pack->charger), 29.2);
         QCOMPARE(raw(pack->charger_current), 5.0);
         QCOMPARE(pack->series, 8);
@@ -312,12 +312,12 @@ class TestItemEnds : public QObject {
         const auto key = "join/" + plan.feeds()[feed_of(plan, "load-work-lamp")].id + "/load";
         for (const auto& step : test::studied(plan).steps())
             if (step.key == key) {
-                QVERIFY(step.caution.find("open flame") != std::string::npos);
+                QVERIFY(step.caution.str().find("open flame") != std::string::npos);
                 QVERIFY(std::find(step.tools.begin(), step.tools.end(), "lighter") != step.tools.end());
                 QVERIFY(std::find(step.tools.begin(), step.tools.end(), "heat source") == step.tools.end());
             }
         for (const auto& step : test::studied(test::demo()).steps())
-            QVERIFY(step.caution.find("open flame") == std::string::npos);
+            QVERIFY(step.caution.str().find("open flame") == std::string::npos);
     }
     void a_hub_of_another_kind_has_other_joints() {
         const auto plan = test::demo();
@@ -355,7 +355,7 @@ class TestItemEnds : public QObject {
         QVERIFY(braids > 0 && ties > braids);
         bool listed = false;
         for (const auto& l : bill_of_materials(plan, parts(), h))
-            listed = listed || l.item.starts_with("cable tie");
+            listed = listed || l.item.str().starts_with("cable tie");
         QVERIFY(listed);
     }
     void a_bare_board_goes_into_a_tube() {

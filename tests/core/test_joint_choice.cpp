@@ -3,13 +3,13 @@
 #include <cmath>
 #include <set>
 
-#include "build/bom.h"
-#include "decide/feeding.h"
+#include "comparison/feeding.h"
 #include "fixtures.h"
-#include "joint/choose.h"
-#include "joint/joint.h"
+#include "making/steps/bom.h"
+#include "physics/wire/conductor.h"
 #include "plan/edits.h"
-#include "wire/conductor.h"
+#include "wiring/joint/choose.h"
+#include "wiring/joint/joint.h"
 
 using namespace sangre;
 using test::parts;
@@ -58,8 +58,8 @@ class TestJointChoice : public QObject {
         QCOMPARE(raw(size("lap-splice", "awg12-silicone").iron), 380.0);
         QCOMPARE(size("lap-splice", "awg12-silicone").heat, std::string("iron of 60 W"));
         QCOMPARE(raw(size("lap-splice", "awg12-silicone").tip), 5.0);
-        QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("torch") != std::string::npos);
-        QVERIFY(size("soldered-cup", "awg4-silicone").heat.find("torch") != std::string::npos);
+        QVERIFY(size("soldered-cup", "awg4-silicone").heat.str().find("torch") != std::string::npos);
+        QVERIFY(size("soldered-cup", "awg4-silicone").heat.str().find("torch") != std::string::npos);
         QCOMPARE(raw(size("ring-crimp", "awg2-silicone").iron), 0.0);
         QCOMPARE(raw(size("lap-splice", "awg22-silicone").overlap), 8.0);
     }
@@ -73,14 +73,14 @@ class TestJointChoice : public QObject {
         QCOMPARE(tools_of(lap, p), (std::vector<std::string>{"iron", "flux", "solder", "tape"}));
         for (const auto& k : parts().joints)
             for (const auto& a : k.actions)
-                QVERIFY2(a.find("hrink") == std::string::npos, (k.id + ": " + a).c_str());
+                QVERIFY2(a.str().find("hrink") == std::string::npos, (k.id + ": " + a).str().c_str());
     }
     void each_school_has_its_way_data() {
         QTest::addColumn<int>("school");
         QTest::addColumn<int>("end");
         QTest::addColumn<QString>("kind");
         const auto row = [](JointSchool s, JointEnd e, const char* kind) {
-            QTest::addRow("%s at %d", school_name(s).c_str(), static_cast<int>(e))
+            QTest::addRow("%s at %d", school_name(s).str().c_str(), static_cast<int>(e))
                 << static_cast<int>(s) << static_cast<int>(e) << kind;
         };
         row(JointSchool::by_place, JointEnd::splice, "lap-splice");
@@ -243,7 +243,7 @@ class TestJointChoice : public QObject {
         QVERIFY(!none.tube && none.tube_missing && none.to_buy == any.tube);
         const auto study = test::studied(plan);
         const auto* found = test::finding(study, "joint-bare");
-        QVERIFY(found && found->sentence.find("at hand") != std::string::npos);
+        QVERIFY(found && found->sentence.str().find("at hand") != std::string::npos);
         const auto bought = found->fixes.at(0).edit(plan);
         QCOMPARE(bought.practices.tubes_at_hand.size(), size_t{2});
         QVERIFY(plan_from_json(plan_to_json(bought), "x")->practices == bought.practices);
@@ -260,7 +260,7 @@ class TestJointChoice : public QObject {
         for (const auto& f : s.findings) {
             if (f.rule != "joint-no-tool") continue;
             ++told;
-            QVERIFY2(!f.about.empty() && !f.fixes.empty(), f.sentence.c_str());
+            QVERIFY2(!f.about.empty() && !f.fixes.empty(), f.sentence.str().c_str());
             mended = f.fixes[0].edit(mended);
         }
         for (const auto& f : plan.feeds())
@@ -273,7 +273,7 @@ class TestJointChoice : public QObject {
         std::set<std::string> sizes;
         for (const auto& f : test::studied(plan).findings)
             if (f.rule == "joint-bare")
-                QVERIFY2(sizes.insert(f.fixes.at(0).label).second, f.sentence.c_str());
+                QVERIFY2(sizes.insert(f.fixes.at(0).label).second, f.sentence.str().c_str());
         QVERIFY(!sizes.empty());
     }
     void a_feeds_joint_knows_the_loads_own_lead() {
@@ -294,7 +294,7 @@ class TestJointChoice : public QObject {
         const auto lines = bill_of_materials(plan, parts(), test::studied(plan).harness);
         const auto amount = [&](const char* begins) {
             double n = 0;
-            for (const auto& l : lines) n += l.item.starts_with(begins) ? l.amount : 0;
+            for (const auto& l : lines) n += l.item.str().starts_with(begins) ? l.amount : 0;
             return n;
         };
         QVERIFY(amount("butt splice") >= 2 && amount("ferrule") >= 2);
@@ -306,13 +306,13 @@ class TestJointChoice : public QObject {
         QVERIFY(!plan.signal_leads().empty() && cables > 0.5);
         CLOSE(amount("cable, "), cables, 0.02);
         double metres = 0;
-        for (const auto& l : lines) metres += l.item.starts_with("wire ") ? l.amount : 0;
+        for (const auto& l : lines) metres += l.item.str().starts_with("wire ") ? l.amount : 0;
         auto single = plan;
         single.feeds()[3].conductors = 1;
         const auto study = test::studied(single);
         double fewer = 0;
         for (const auto& l : bill_of_materials(single, parts(), study.harness))
-            fewer += l.item.starts_with("wire ") ? l.amount : 0;
+            fewer += l.item.str().starts_with("wire ") ? l.amount : 0;
         QVERIFY(std::abs(metres - fewer - 2 * raw(study.harness.routes[3].cut)) < 0.05);
     }
 };

@@ -6,8 +6,8 @@
 #include <fstream>
 #include <sstream>
 
-#include "build/bom.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
 #include "random_plans.h"
 
 using namespace sangre;

@@ -1,15 +1,15 @@
 // Joints are made for what they land on, and things are seated for the wall that they sit in.
 #include "bench/readings.h"
-#include "build/bom.h"
-#include "build/joint_words.h"
-#include "build/steps.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
 #include "harness/drill_holes.h"
-#include "item/item.h"
-#include "joint/joint.h"
+#include "making/laid_straight.h"
+#include "making/steps/bom.h"
+#include "making/steps/joint_words.h"
+#include "making/steps/steps.h"
+#include "output/files/plan_text.h"
 #include "plan/terminal_text.h"
-#include "straight/laid_straight.h"
+#include "wiring/item/item.h"
+#include "wiring/joint/joint.h"
 
 using namespace sangre;
 using test::parts;
@@ -142,14 +142,14 @@ class TestLandings : public QObject {
             int tugs = 0, heat = -1, first = -1, tug = -1;
             for (int i = 0; i < static_cast<int>(s.actions.size()); ++i) {
                 const auto& a = s.actions[static_cast<size_t>(i)];
-                if (a.starts_with("Tug")) ++tugs, tug = i;
+                if (a.str().starts_with("Tug")) ++tugs, tug = i;
                 if (has(a, "of heat.")) heat = i;
                 if (!kind.actions.empty() && a == kind.actions.front()) first = i;
             }
             QVERIFY2(tugs == 1, kind.id.c_str());
             QVERIFY2(raw(work.size.iron) <= 0 || (heat >= 0 && heat < first), kind.id.c_str());
             for (int i = tug + 1; i < static_cast<int>(s.actions.size()); ++i)
-                QVERIFY2(!s.actions[static_cast<size_t>(i)].starts_with("Look"), kind.id.c_str());
+                QVERIFY2(!s.actions[static_cast<size_t>(i)].str().starts_with("Look"), kind.id.c_str());
         }
     }
     void a_joint_step_says_what_it_lands_on() {
@@ -241,7 +241,7 @@ class TestLandings : public QObject {
         const auto name = item_name(parts(), cable.devices[0]);
         const auto bill = bill_of_materials(b.plan, parts(), b.figures.harness);
         QVERIFY(std::any_of(bill.begin(), bill.end(), [&](const auto& l) {
-            return has(l.item, name.c_str()) &&
+            return has(l.item, name.str().c_str()) &&
                    std::find(l.of.begin(), l.of.end(), cable.devices[0].id) != l.of.end();
         }));
         const auto laid = lay_straight(b.plan, parts(), b.figures, b.plan.feeds().size(), b.steps);
@@ -276,7 +276,7 @@ class TestLandings : public QObject {
         QVERIFY2(has(made_up, "Cut green (Spare) back") && has(made_up, "15 mm of"), made_up.c_str());
         double metres = 0;
         for (const auto& l : bill_of_materials(b.plan, parts(), b.figures.harness))
-            if (l.goods == Goods::tube && has(made_up, l.item.c_str())) metres += l.amount;
+            if (l.goods == Goods::tube && has(made_up, l.item.str().c_str())) metres += l.amount;
         QVERIFY(metres >= 0.03 - 1e-9);
         // What sits in a lead and is joined under tube says so before it is joined, a holder and a switch's
         // lugs alike.

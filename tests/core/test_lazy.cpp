@@ -2,8 +2,8 @@
 #include <atomic>
 #include <thread>
 
+#include "base/lazy.h"
 #include "fixtures.h"
-#include "lazy.h"
 
 using namespace sangre;
 

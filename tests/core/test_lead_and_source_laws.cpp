@@ -3,17 +3,17 @@
 #include <cmath>
 #include <random>
 
-#include "build/bom.h"
-#include "cable/cable.h"
-#include "diagram/diagram.h"
-#include "diagram/labels.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
+#include "output/diagram/diagram.h"
+#include "output/diagram/labels.h"
 #include "plan/edits.h"
 #include "plan/lead_edits.h"
-#include "propose/source_edits.h"
+#include "plan/source.h"
+#include "plan/source_text.h"
+#include "proposal/source_edits.h"
 #include "random_plans.h"
-#include "source/source.h"
-#include "source/source_text.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -102,15 +102,15 @@ class TestLeadAndSourceLaws : public QObject {
             CLOSE(given + 1, taken + 1, 1e-3);  // the frame's own bonds take a little
         }
         for (const auto& f : s.findings) {
-            QVERIFY2(clean(f.sentence), f.sentence.c_str());
-            for (const auto& l : f.why.lines) QVERIFY2(clean(l.text), l.text.c_str());
+            QVERIFY2(clean(f.sentence), f.sentence.str().c_str());
+            for (const auto& l : f.why.lines) QVERIFY2(clean(l.text), l.text.str().c_str());
         }
         for (const auto& step : s.steps())
-            for (const auto& a : step.actions) QVERIFY2(clean(a), a.c_str());
+            for (const auto& a : step.actions) QVERIFY2(clean(a), a.str().c_str());
         for (const auto& r : s.readings()) QVERIFY2(clean(window_text(r)) && clean(r.title), r.key.c_str());
         for (const auto& source : plan.sources)
             for (const auto& l : explain(plan, parts(), s, source.id).why.lines)
-                QVERIFY2(clean(l.text), l.text.c_str());
+                QVERIFY2(clean(l.text), l.text.str().c_str());
     }
     void every_mend_can_be_saved_data() { seeds(); }
     void every_mend_can_be_saved() {
@@ -124,7 +124,7 @@ class TestLeadAndSourceLaws : public QObject {
                 const auto mended = fix.edit(plan);
                 const auto read = plan_from_json(plan_to_json(mended), "x");
                 QVERIFY2(read && *read == mended,
-                         (f.rule + ": " + fix.label + (read ? "" : ": " + read.error())).c_str());
+                         (f.rule + ": " + fix.label + (read ? "" : ": " + read.error())).str().c_str());
             }
         for (const auto& source : plan.sources) {
             const auto gone = remove_source(plan, source.id);

@@ -2,16 +2,16 @@
 #include <algorithm>
 #include <set>
 
-#include "build/bom.h"
-#include "cable/bus.h"
-#include "cable/cable.h"
-#include "diagram/diagram.h"
-#include "diagram/labels.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
+#include "output/diagram/diagram.h"
+#include "output/diagram/labels.h"
 #include "plan/edits.h"
 #include "plan/lead_edits.h"
-#include "propose/sizing.h"
-#include "wiring/resistances.h"
+#include "proposal/sizing.h"
+#include "wiring/cable/bus.h"
+#include "wiring/cable/cable.h"
+#include "wiring/conductors/resistances.h"
 
 using namespace sangre;
 using test::parts;
@@ -253,7 +253,7 @@ class TestLeads : public QObject {
         size_t pairs = 0, resistors = 0;
         for (const auto& r : s.readings()) pairs += r.key.ends_with("/pair");
         for (const auto& step : s.steps())
-            for (const auto& a : step.actions) resistors += a.starts_with("A resistor across the pair");
+            for (const auto& a : step.actions) resistors += a.str().starts_with("A resistor across the pair");
         QCOMPARE(pairs, size_t{1});
         QCOMPARE(resistors, size_t{2});
     }

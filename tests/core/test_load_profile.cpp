@@ -2,8 +2,8 @@
 #include <random>
 #include <set>
 
-#include "files/ready_loads.h"
 #include "fixtures.h"
+#include "output/files/ready_loads.h"
 #include "plan/load_profile.h"
 #include "plan/load_text.h"
 

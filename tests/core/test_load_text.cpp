@@ -1,6 +1,6 @@
 // Loads typed the way people say them.
-#include "files/csv.h"
 #include "fixtures.h"
+#include "lines/csv.h"
 #include "plan/load_text.h"
 #include "random_plans.h"
 
@@ -53,7 +53,7 @@ class TestLoadText : public QObject {
     void understands() {
         QFETCH(QString, text);
         const auto read = parse_load(text.toStdString());
-        QVERIFY2(read.complete(), read.problems.empty() ? "" : read.problems[0].message.c_str());
+        QVERIFY2(read.complete(), read.problems.empty() ? "" : read.problems[0].message.str().c_str());
         QTEST(QString::fromStdString(read.load.name), "name");
         QFETCH(double, low);
         QFETCH(double, high);
@@ -131,7 +131,7 @@ class TestLoadText : public QObject {
         const auto read = parse_load(bytes);
         QVERIFY(!read.complete());
         QVERIFY2(QString::fromStdString(read.problems[0].message).contains(says),
-                 read.problems[0].message.c_str());
+                 read.problems[0].message.str().c_str());
         if (!where.isEmpty())
             QCOMPARE(QString::fromStdString(
                          bytes.substr(read.problems[0].begin, read.problems[0].end - read.problems[0].begin)),
@@ -150,7 +150,8 @@ class TestLoadText : public QObject {
         QVERIFY(strip.complete() && strip.load.kind == LoadKind::led);
         CLOSE(raw(strip.load.typical), 10.0 / 12, 1e-6);
         const auto starter = parse_load("Starter 9-15V motor 60A stall 140A 2 s starter");
-        QVERIFY2(starter.complete(), starter.problems.empty() ? "" : starter.problems[0].message.c_str());
+        QVERIFY2(starter.complete(),
+                 starter.problems.empty() ? "" : starter.problems[0].message.str().c_str());
         QVERIFY(starter.load.starter && starter.load.kind == LoadKind::motor);
         QVERIFY(parse_load("Drive motor left 20-30V 3A stall 9A").load.kind == LoadKind::motor);
         QVERIFY(parse_load("Motor controller 20-30V 3A").load.kind == LoadKind::current);
@@ -184,7 +185,7 @@ class TestLoadText : public QObject {
             const auto line = load_line(before);
             const auto read = parse_load(line);
             QVERIFY2(read.complete(),
-                     (line + (read.complete() ? "" : ": " + read.problems[0].message)).c_str());
+                     (line + (read.complete() ? "" : ": " + read.problems[0].message)).str().c_str());
             auto again = read.load;
             again.id = before.id, again.place = before.place, again.extra = before.extra,
             again.lead = before.lead;

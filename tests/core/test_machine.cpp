@@ -191,7 +191,7 @@ class TestMachine : public QObject {
                         std::any_of(after.findings.begin(), after.findings.end(), [&](const auto& a) {
                             return a.rule == f.rule && a.about == f.about && a.sentence == f.sentence;
                         });
-                    QVERIFY2(!still, f.sentence.c_str());
+                    QVERIFY2(!still, f.sentence.str().c_str());
                     ++mended;
                 }
             }
@@ -283,7 +283,8 @@ class TestMachine : public QObject {
         const auto s = test::studied(plan);
         const auto* f = test::finding(s, "return-frame-not-metal");
         QVERIFY(f);
-        QVERIFY2(f->sentence.find("Pump well, which is plastic") != std::string::npos, f->sentence.c_str());
+        QVERIFY2(f->sentence.str().find("Pump well, which is plastic") != std::string::npos,
+                 f->sentence.str().c_str());
         plan.bodies[0].material = BodyMaterial::metal;
         plan.metal_frame = false;
         QVERIFY(!test::has(test::studied(plan), "return-frame-not-metal"));

@@ -2,11 +2,11 @@
 // no danger or caution is there that was not, and the plan can be kept and read again.
 #include <set>
 
-#include "files/plan_file.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
-#include "mends/mends.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_text.h"
 #include "random_plans.h"
+#include "rules/mends.h"
 
 using namespace sangre;
 using test::parts;

@@ -1,11 +1,11 @@
 // Missions beyond the plain day: Peukert, self-discharge, starters, old packs, warm wires, and fitting a
 // measured pack.
-#include "battery/fit.h"
-#include "files/measured_log.h"
-#include "files/plan_file.h"
+#include "electrical/mission/phase_draw.h"
+#include "electrical/protection/wire_heat.h"
 #include "fixtures.h"
-#include "mission/phase_draw.h"
-#include "mission/wire_heat.h"
+#include "output/files/measured_log.h"
+#include "output/files/plan_file.h"
+#include "physics/battery/fit.h"
 #include "plan/edits.h"
 
 using namespace sangre;
@@ -217,7 +217,7 @@ class TestMissions : public QObject {
         auto truth = pack;
         truth.health = health, truth.resistance_factor = factor;
         const auto fit = fit_discharge(pack, c, measured(truth, c, 2, 1));
-        QVERIFY2(fit, fit ? "" : fit.error().c_str());
+        QVERIFY2(fit, fit ? "" : fit.error().str().c_str());
         CLOSE(fit->health, health, 0.05);
         CLOSE(fit->resistance_factor, factor, 0.1);
         QVERIFY(fit->error < Volt(0.05));
@@ -228,7 +228,7 @@ class TestMissions : public QObject {
         const Source pack{"b", "B", c.id, 4, 1, AmpereHour(8), {}, {}};
         const auto why = [&](const std::vector<MeasuredSample>& log) {
             const auto fit = fit_discharge(pack, c, log);
-            return QString::fromStdString(fit ? std::string() : fit.error());
+            return QString::fromStdString(fit ? std::string() : fit.error().str());
         };
         QVERIFY(why({}).contains("too few"));
         auto log = measured(pack, c, 2, 1);

@@ -1,8 +1,8 @@
 // Operating points of small networks, against arithmetic done by hand.
-#include "battery/pack.h"
 #include "fixtures.h"
-#include "network/elements.h"
-#include "wiring/resistances.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
+#include "wiring/conductors/resistances.h"
 
 using namespace sangre;
 using test::parts;

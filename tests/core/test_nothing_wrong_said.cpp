@@ -3,12 +3,12 @@
 
 #include <set>
 
-#include "build/bom.h"
+#include "electrical/protection/curves.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
+#include "physics/protection/fuse_curve.h"
 #include "plan/edits.h"
 #include "plan/load_text.h"
-#include "protection/curves.h"
-#include "protection/fuse_curve.h"
 
 using namespace sangre;
 using test::parts;
@@ -170,7 +170,8 @@ class TestNothingWrongSaid : public QObject {
             const auto& p = s.protection[f];
             if (p.family || p.fault.outcome != FaultOutcome::limited) continue;
             const auto c = feed_curves(p);
-            QVERIFY2(c.sound && c.words.find("which the wire carries") != std::string::npos, c.words.c_str());
+            QVERIFY2(c.sound && c.words.str().find("which the wire carries") != std::string::npos,
+                     c.words.str().c_str());
             ++limited;
         }
         QVERIFY(limited > 0);
@@ -214,7 +215,7 @@ class TestNothingWrongSaid : public QObject {
             QVERIFY(std::find(found->after.begin(), found->after.end(), "cut/feed") != found->after.end());
             const auto bill = bill_of_materials(p, parts(), lay_harness(p, parts()));
             QCOMPARE(std::any_of(bill.begin(), bill.end(),
-                                 [](const auto& l) { return l.item.starts_with("holder for a"); }),
+                                 [](const auto& l) { return l.item.str().starts_with("holder for a"); }),
                      QString(type) == "standard-blade" || QString(type) == "bolt-down-30");
             // What has no holder is not fitted last.
             QString all;
@@ -235,10 +236,10 @@ class TestNothingWrongSaid : public QObject {
         const auto r = std::find_if(readings.begin(), readings.end(),
                                     [](const auto& x) { return x.key == "beep/feed/return"; });
         QVERIFY(r != readings.end() && r->high > 0 && r->high < 1 &&
-                r->title.find("frame") != std::string::npos);
+                r->title.str().find("frame") != std::string::npos);
         size_t rings = 0;
         for (const auto& l : bill_of_materials(p, parts(), s.harness))
-            rings += l.item.find("to the frame") != std::string::npos;
+            rings += l.item.str().find("to the frame") != std::string::npos;
         QCOMPARE(rings, size_t{1});
     }
     /// What nothing orders keeps the order it was thought of in.
@@ -277,7 +278,7 @@ class TestNothingWrongSaid : public QObject {
         QVERIFY(!test::has(test::studied(made->plan), "load-resets-at-start"));
         bool said = false;
         for (const auto& l : made->why.lines)
-            said = said || l.text.find("resets when another one starts") != std::string::npos;
+            said = said || l.text.str().find("resets when another one starts") != std::string::npos;
         QVERIFY(said);
     }
     void a_refusal_names_the_two_that_do_not_go_together() {
@@ -321,7 +322,7 @@ class TestNothingWrongSaid : public QObject {
                     for (const auto& x : mended.feeds()[0].devices)
                         if (x.id == "switch")
                             QVERIFY2(find(parts().switches, x.type)->kind == was,
-                                     (f.rule + ": " + fix.label).c_str());
+                                     (f.rule + ": " + fix.label).str().c_str());
                 }
         }
     }

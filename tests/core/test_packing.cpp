@@ -1,20 +1,20 @@
 // What leads take in a bundle: jackets, twists, coax, braid past what moves, what is there and what comes.
 #include <set>
 
-#include "alternatives/alternatives.h"
-#include "build/bom.h"
-#include "build/jacket_words.h"
-#include "cable/cable.h"
-#include "cutting/cut_list.h"
 #include "fixtures.h"
 #include "harness/bending.h"
 #include "harness/choose_paths.h"
 #include "harness/fittings.h"
+#include "harness/holding.h"
 #include "harness/room.h"
-#include "holding/holding.h"
+#include "making/alternatives.h"
+#include "making/cut_list.h"
+#include "making/steps/bom.h"
+#include "making/steps/jacket_words.h"
 #include "plan/lead_edits.h"
 #include "plan/machine_edits.h"
 #include "plan/machine_text.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -254,7 +254,7 @@ class TestPacking : public QObject {
         const auto bare = test::studied(plain);
         const auto amount = [&](const Plan& plan, const char* words) {
             for (const auto& l : bill_of_materials(plan, parts(), lay_harness(plan, parts())))
-                if (l.item.find(words) != std::string::npos) return l.amount;
+                if (l.item.str().find(words) != std::string::npos) return l.amount;
             return 0.0;
         };
         auto plan = set_jacket(plain, plain.feeds()[0].id, Jacket::braid);
@@ -262,7 +262,7 @@ class TestPacking : public QObject {
         const double along =
             raw(s.harness.routes[0].cut - s.harness.routes[0].end_from - s.harness.routes[0].end_to);
         QVERIFY(std::abs(amount(plan, "braid") - along * 1.15) < 0.011);
-        QVERIFY(jacket_action(plan, parts(), s, 0).find("braid") != std::string::npos);
+        QVERIFY(jacket_action(plan, parts(), s, 0).str().find("braid") != std::string::npos);
         // A ring 0.5 mm thick round 2 d, of 0.6 g/cm³.
         const double r = outer(plan.feeds()[0]);
         const double ring = std::numbers::pi * ((r + 0.5) * (r + 0.5) - r * r) * 0.6;
@@ -308,7 +308,7 @@ class TestPacking : public QObject {
         plan.openings[0].already = {Millimetre(6)};
         QCOMPARE(choose_paths(plan, parts(), PartPlaces(plan))[0].path.ways, std::vector<size_t>{1});
         const auto tight = alternative_by(plan, parts(), test::studied(plan), 0, Path{{0}, 1, true});
-        QVERIFY(!tight.against.empty() && tight.against[0].find("no room") != std::string::npos);
+        QVERIFY(!tight.against.empty() && tight.against[0].str().find("no room") != std::string::npos);
     }
     void a_measure_less_than_what_is_in_it_is_found() {
         auto plan = through_a_hole();

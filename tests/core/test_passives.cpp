@@ -1,11 +1,11 @@
 // Parts that draw nothing: typed, kept, ended at, seated, tested, listed.
 #include <rapidcheck.h>
 
-#include "build/bom.h"
-#include "cable/cable.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
 #include "plan/edits.h"
 #include "plan/passive_text.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -63,7 +63,8 @@ class TestPassives : public QObject {
         const auto wrong = [](const std::string& line, const char* wants) {
             const auto p = parse_passive(test::demo(), {}, line);
             QVERIFY2(!p, line.c_str());
-            QVERIFY2(p.error().message.find(wants) != std::string::npos, p.error().message.c_str());
+            QVERIFY2(p.error().message.str().find(wants) != std::string::npos,
+                     p.error().message.str().c_str());
             QVERIFY(p.error().begin <= p.error().end && p.error().end <= line.size());
         };
         wrong("", "name");
@@ -164,8 +165,8 @@ class TestPassives : public QObject {
         const auto* up = reading(s.readings(), "released");
         const auto* down = reading(s.readings(), "pressed");
         QVERIFY(up && down);
-        QVERIFY(up->state.find("Companion computer") != std::string::npos ||
-                up->state.find("unplugged there") != std::string::npos);
+        QVERIFY(up->state.str().find("Companion computer") != std::string::npos ||
+                up->state.str().find("unplugged there") != std::string::npos);
         QVERIFY(judge(*up, {0, true, ""}) == Verdict::pass && judge(*up, {0.4, false, ""}) == Verdict::low);
         QVERIFY(judge(*down, {3, false, ""}) == Verdict::high &&
                 judge(*up, {5e5, false, ""}) == Verdict::low);

@@ -4,7 +4,7 @@
 
 #include "fixtures.h"
 #include "harness/choose_paths.h"
-#include "wire/circles.h"
+#include "physics/wire/circles.h"
 
 using namespace sangre;
 using test::parts;
@@ -150,7 +150,7 @@ class TestPaths : public QObject {
             QVERIFY(needs(kept) <= 6);
             QVERIFY(kept == leads || needs(kept + 1) > 6);
             for (const auto& c : chosen)
-                if (c.path.ways.front() == 1) QVERIFY(c.went_round.find("Hole") != std::string::npos);
+                if (c.path.ways.front() == 1) QVERIFY(c.went_round.str().find("Hole") != std::string::npos);
         }
     }
     void exactly_the_cheapest_go_round() {

@@ -1,11 +1,11 @@
 // Many wires in one joint: counted once in steps and list, of the size that all of them ask.
 #include <algorithm>
 
-#include "build/bom.h"
 #include "fixtures.h"
-#include "joint/choose.h"
-#include "joint/pigtail.h"
+#include "making/steps/bom.h"
 #include "plan/edits.h"
+#include "wiring/joint/choose.h"
+#include "wiring/joint/pigtail.h"
 
 using namespace sangre;
 using test::parts;
@@ -117,7 +117,7 @@ class TestPigtails : public QObject {
         }
         double caps = 0;
         for (const auto& l : bill_of_materials(plan, parts(), test::studied(plan).harness))
-            if (l.item.starts_with("closed-end cap")) caps += l.amount;
+            if (l.item.str().starts_with("closed-end cap")) caps += l.amount;
         QCOMPARE(caps, 2.0);
     }
     void it_follows_the_builders_school_and_stays_a_pigtail() {

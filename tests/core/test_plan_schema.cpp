@@ -3,8 +3,8 @@
 
 #include <nlohmann/json.hpp>
 
-#include "files/plan_schema.h"
 #include "fixtures.h"
+#include "output/files/plan_schema.h"
 #include "random_plans.h"
 
 using namespace sangre;

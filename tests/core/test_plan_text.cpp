@@ -1,13 +1,13 @@
 // A plan as lines: what is printed is read back, everything the file holds can be said, errors point.
 #include <algorithm>
 
-#include "enum_words.h"
-#include "files/plan_fields.h"
-#include "files/plan_file.h"
-#include "files/plan_text.h"
-#include "line/clauses.h"
-#include "line/completion.h"
-#include "line/line.h"
+#include "base/enum_words.h"
+#include "lines/clauses.h"
+#include "lines/completion.h"
+#include "lines/line.h"
+#include "lines/plan_fields.h"
+#include "output/files/plan_file.h"
+#include "output/files/plan_text.h"
 #include "plan/landing.h"
 #include "plan/machine_edits.h"
 #include "random_plans.h"
@@ -220,6 +220,8 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         QCOMPARE(raw(*plan->feeds()[0].devices[0].at), 0.03);
         QCOMPARE(plan->feeds()[1].supply_colour, std::string("yellow"));
         QCOMPARE(raw(plan->phases[0].duration), 7200.0);
+        const auto bare = plan_from_text("plan X\nload Lamp 12 V 1 A\nphase Dusk, 2 h, runs Lamp", parts());
+        QVERIFY(bare && state_in(bare->phases[0], bare->loads[0]) == LoadState::typical);
         QCOMPARE(plan->phases[0].states.at(plan->loads[0].id), LoadState::typical);
         QVERIFY(plan->loads[0].kind == LoadKind::led && plan->loads[0].place == plan->places[1].id);
     }
@@ -266,6 +268,9 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         row("Left drive 24 V 3 A motor bridge", "bridge 0.3 Ω");  // what is wrong with it, not with its name
         row("load \"unclosed", "this quote is not closed");
         row("phase Dusk, runs Fog pump fast", "none of off, idle, typical");
+        row("phase Dusk, runs Fig pump", "Fig");
+        row("phase Dusk, runs", "a load is expected");
+        row("phase Dusk, share Fog pump", "such as 0.6");
         row("terminals Nobody", "there is no part “Nobody”");
         row("converter R, set 5.2 A", "needs a voltage");
         row("plan X, times a day 1.200", "in one way");
@@ -304,7 +309,8 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         QVERIFY(bare && bare->wire.empty() && !bare->length && bare->devices == lead.devices);
     }
     void completion_knows_words_names_and_values() {
-        const auto plan = demo();
+        auto plan = demo();
+        plan.loads.front().name = "Boiler 1,5 bar";
         const LineContext c(plan, parts());
         const auto offered = [&](const auto& kind, const std::string& typed, const std::string& whole) {
             const auto all = line_offers(c, kind, typed);
@@ -325,6 +331,7 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
         QVERIFY(offered(lead, "Hub → Fog pump, 18 A", "Hub → Fog pump, 18 AWG silicone rubber 200 °C"));
         QVERIFY(offered(lead, "Hub → Fog pump, 0,5 m, begins with ri",
                         "Hub → Fog pump, 0,5 m, begins with crimped ring terminal"));
+        QVERIFY(offered(lead, "Hub → Boiler 1,5", "Hub → \"Boiler 1,5 bar\""));
         QVERIFY(offered(line_kind(Device{}), "fu", "fuse"));
         // What is offered and taken is understood.
         for (const auto& o : line_offers(c, hub, "X, "))

@@ -3,14 +3,14 @@
 #include <random>
 #include <set>
 
-#include "files/plan_file.h"
 #include "fixtures.h"
-#include "joint/choose.h"
+#include "output/files/plan_file.h"
 #include "plan/edits.h"
-#include "plan/index.h"
-#include "propose/rails.h"
-#include "propose/sides.h"
-#include "propose/source_edits.h"
+#include "proposal/rails.h"
+#include "proposal/sides.h"
+#include "proposal/source_edits.h"
+#include "wiring/index/index.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;
@@ -106,7 +106,7 @@ class TestProposalLaws : public QObject {
         const auto made = propose(random_wishes(seed), parts());
         if (!made) QSKIP("refused");
         for (const auto& f : test::studied(made->plan).findings)
-            QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+            QVERIFY2(f.severity != Severity::danger, f.sentence.str().c_str());
     }
     void proposed_again_it_stays_data() { seeds(60); }
     void proposed_again_it_stays() {

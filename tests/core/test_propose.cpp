@@ -1,11 +1,11 @@
 // From loads to a wired plan, or to the load that cannot be served.
 #include <random>
 
-#include "battery/pack.h"
+#include "base/units/format.h"
 #include "fixtures.h"
-#include "propose/battery_choice.h"
-#include "propose/rails.h"
-#include "units/format.h"
+#include "physics/battery/pack.h"
+#include "proposal/battery_choice.h"
+#include "proposal/rails.h"
 
 using namespace sangre;
 using test::parts;
@@ -39,8 +39,9 @@ class TestPropose : public QObject {
         const auto& pack = silent->plan.sources[0];
         QVERIFY(raw(pack_energy(pack, *find(parts().chemistries, pack.chemistry))) > 720);
         const auto assumed = [](const Proposal& p) {
-            return std::any_of(p.why.lines.begin(), p.why.lines.end(),
-                               [](const auto& l) { return l.text.starts_with("Nothing runs in any phase"); });
+            return std::any_of(p.why.lines.begin(), p.why.lines.end(), [](const auto& l) {
+                return l.text.str().starts_with("Nothing runs in any phase");
+            });
         };
         QVERIFY(assumed(*silent) && !assumed(*said));
     }
@@ -55,7 +56,7 @@ class TestPropose : public QObject {
                     QVERIFY(proposal);
                     const auto s = test::studied(proposal->plan);
                     for (const auto& f : s.findings)
-                        QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+                        QVERIFY2(f.severity != Severity::danger, f.sentence.str().c_str());
                     for (const auto& feed : proposal->plan.feeds())
                         QCOMPARE(find(parts().wires, feed.wire)->metric, metric);
                 }
@@ -92,7 +93,7 @@ class TestPropose : public QObject {
         QCOMPARE(proposal->plan.sources.size(), size_t{1});
         QVERIFY(proposal->plan.phases.size() == 1);
         const auto s = test::studied(proposal->plan);
-        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.str().c_str());
         QVERIFY(s.mission.lasts);
     }
     void random_lists_are_served_or_refused_by_name() {
@@ -119,7 +120,8 @@ class TestPropose : public QObject {
             }
             ++served;
             for (const auto& f : test::studied(proposal->plan).findings)
-                QVERIFY2(f.severity != Severity::danger, (std::to_string(round) + ": " + f.sentence).c_str());
+                QVERIFY2(f.severity != Severity::danger,
+                         (std::to_string(round) + ": " + f.sentence).str().c_str());
         }
         QVERIFY(served >= 25);
     }
@@ -140,7 +142,7 @@ class TestPropose : public QObject {
         // Groups too strong for one module are halved, not peeled load by load.
         QVERIFY(proposal->plan.converters.size() < 25);
         for (const auto& f : test::studied(proposal->plan).findings)
-            QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+            QVERIFY2(f.severity != Severity::danger, f.sentence.str().c_str());
     }
 
     void refuses_data() {
@@ -180,7 +182,7 @@ class TestPropose : public QObject {
         const auto proposal = propose(plan, parts());
         QVERIFY(!proposal);
         QVERIFY2(QString::fromStdString(proposal.error()[0].reason).contains(says),
-                 proposal.error()[0].reason.c_str());
+                 proposal.error()[0].reason.str().c_str());
         if (what != "empty") QCOMPARE(proposal.error()[0].load, Id("bad"));
     }
 

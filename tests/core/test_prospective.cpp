@@ -1,7 +1,7 @@
 // A short summed along its path against the same short solved by the network.
+#include "electrical/protection/prospective.h"
 #include "fixtures.h"
 #include "plan/edits.h"
-#include "protection/prospective.h"
 
 using namespace sangre;
 using test::parts;

@@ -2,8 +2,8 @@
 #include <set>
 
 #include "fixtures.h"
-#include "propose/propose.h"
-#include "propose/rail_edits.h"
+#include "proposal/propose.h"
+#include "proposal/rail_edits.h"
 
 using namespace sangre;
 using test::parts;
@@ -26,7 +26,7 @@ class TestRailEdits : public QObject {
         const auto on = loads_on(plan, rail);
         QVERIFY(on.size() >= 2);
         const auto split = split_rail(plan, parts(), rail, {"load-computer"});
-        QVERIFY2(split, split ? "" : split.error().c_str());
+        QVERIFY2(split, split ? "" : split.error().str().c_str());
         QCOMPARE(split->converters.size(), plan.converters.size() + 1);
         QCOMPARE(split->feeds().size(), plan.feeds().size() + 1);
         const auto fresh = rail_of(*split, "load-computer");
@@ -40,7 +40,7 @@ class TestRailEdits : public QObject {
         }
 
         const auto merged = merge_rails(*split, parts(), rail, fresh);
-        QVERIFY2(merged, merged ? "" : merged.error().c_str());
+        QVERIFY2(merged, merged ? "" : merged.error().str().c_str());
         QCOMPARE(merged->converters.size(), plan.converters.size());
         QCOMPARE(merged->feeds().size(), plan.feeds().size());
         QCOMPARE(loads_on(*merged, rail).size(), on.size());
@@ -53,7 +53,7 @@ class TestRailEdits : public QObject {
         const auto merged = merge_rails(plan, parts(), twelve, five);
         QVERIFY(!merged);
         QVERIFY2(QString::fromStdString(merged.error()).contains("no voltage suits both"),
-                 merged.error().c_str());
+                 merged.error().str().c_str());
         QVERIFY(!merge_rails(plan, parts(), five, five));
         QVERIFY(!split_rail(plan, parts(), five, {}));
         QVERIFY(!split_rail(plan, parts(), five, loads_on(plan, five)));
@@ -70,14 +70,14 @@ class TestRailEdits : public QObject {
         for (auto& c : weak.converters)
             if (c.id == rail_of(weak, "load-night-camera")) c.type = "buck-3a-40v";
         const auto merged = merge_rails(weak, parts(), rail_of(weak, "load-night-camera"), rail);
-        QVERIFY2(merged, merged ? "" : merged.error().c_str());
+        QVERIFY2(merged, merged ? "" : merged.error().str().c_str());
         QCOMPARE(dangers(*merged), size_t{0});
     }
     void a_low_rail_hangs_on_a_higher_one() {
         const auto plan = proposed();
         const auto five = rail_of(plan, "load-computer"), twelve = rail_of(plan, "load-night-camera");
         const auto cascaded = feed_rail_from(plan, parts(), five, twelve);
-        QVERIFY2(cascaded, cascaded ? "" : cascaded.error().c_str());
+        QVERIFY2(cascaded, cascaded ? "" : cascaded.error().str().c_str());
         QCOMPARE(rail_of(*cascaded, five), twelve);
         QCOMPARE(dangers(*cascaded), size_t{0});
         // What feeds it cannot be fed by it.
@@ -102,7 +102,7 @@ class TestRailEdits : public QObject {
         QVERIFY(std::find(noisy.begin(), noisy.end(), Id("load-fog-pump")) != noisy.end());
         QVERIFY(std::find(noisy.begin(), noisy.end(), Id("load-night-camera")) == noisy.end());
         const auto apart = split_rail(plan, parts(), rail, noisy);
-        QVERIFY2(apart, apart ? "" : apart.error().c_str());
+        QVERIFY2(apart, apart ? "" : apart.error().str().c_str());
         QVERIFY(test::has(test::studied(plan), "rail-noise") &&
                 !test::has(test::studied(*apart), "rail-noise"));
     }

@@ -4,17 +4,17 @@
 #include <fstream>
 #include <sstream>
 
-#include "battery/pack.h"
-#include "files/csv.h"
 #include "fixtures.h"
-#include "joint/joint.h"
-#include "network/filter.h"
-#include "protection/fuse_curve.h"
-#include "protection/inrush.h"
-#include "wire/circles.h"
-#include "wire/conductor.h"
-#include "wire/rules_of_thumb.h"
-#include "wire/thermal.h"
+#include "lines/csv.h"
+#include "physics/battery/pack.h"
+#include "physics/network/filter.h"
+#include "physics/protection/fuse_curve.h"
+#include "physics/protection/inrush.h"
+#include "physics/wire/circles.h"
+#include "physics/wire/conductor.h"
+#include "physics/wire/rules_of_thumb.h"
+#include "physics/wire/thermal.h"
+#include "wiring/joint/joint.h"
 
 using namespace sangre;
 using test::parts;

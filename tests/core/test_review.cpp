@@ -1,12 +1,12 @@
 // Every rule: a plan that breaks it, the finding, and its mends.
 #include <set>
 
-#include "cable/cable.h"
+#include "base/units/format.h"
 #include "fixtures.h"
-#include "mends/mends.h"
 #include "plan/edits.h"
-#include "review/review.h"
-#include "units/format.h"
+#include "rules/mends.h"
+#include "rules/review/review.h"
+#include "wiring/cable/cable.h"
 
 using namespace sangre;
 using test::parts;
@@ -747,7 +747,7 @@ class TestReview : public QObject {
     }
     void the_sound_plan_has_notes_only() {
         for (const auto& f : test::studied(sound()).findings)
-            QVERIFY2(f.severity == Severity::note, f.sentence.c_str());
+            QVERIFY2(f.severity == Severity::note, f.sentence.str().c_str());
     }
     void the_demo_has_two_to_mend() {
         const auto s = test::studied(test::demo());
@@ -771,16 +771,16 @@ class TestReview : public QObject {
         const auto* found = test::finding(before, spoiled_by.rule);
         QVERIFY2(found, "not found");
         QVERIFY(!found->sentence.empty() && !found->why.title.empty());
-        QVERIFY2(found->sentence.find("nan") == std::string::npos &&
-                     found->sentence.find("—") == std::string::npos,
-                 found->sentence.c_str());
+        QVERIFY2(found->sentence.str().find("nan") == std::string::npos &&
+                     found->sentence.str().find("—") == std::string::npos,
+                 found->sentence.str().c_str());
         // Of its fixes, those that are offered.
         for (const auto& fix : tried_mends(plan, parts(), before, *found)) {
             const auto after = test::studied(fix.plan);
             const auto again = std::any_of(after.findings.begin(), after.findings.end(), [&](const auto& f) {
                 return f.rule == found->rule && f.about == found->about;
             });
-            QVERIFY2(!again, fix.label.c_str());
+            QVERIFY2(!again, fix.label.str().c_str());
             // Nothing worse: no more dangers, no more that is at least a caution, no more findings in all.
             size_t now = 0, then = 0;
             for (const auto severity : {Severity::danger, Severity::caution, Severity::note}) {
@@ -830,9 +830,9 @@ class TestReview : public QObject {
             const auto why = explain(plan, parts(), s, id).why;
             QVERIFY2(!why.title.empty() && !why.lines.empty(), id.c_str());
             for (const auto& line : why.lines)
-                QVERIFY2(
-                    line.text.find("nan") == std::string::npos && line.text.find("inf") == std::string::npos,
-                    line.text.c_str());
+                QVERIFY2(line.text.str().find("nan") == std::string::npos &&
+                             line.text.str().find("inf") == std::string::npos,
+                         line.text.str().c_str());
         };
         for (const auto& x : plan.loads) explained(x.id);
         for (const auto& x : plan.feeds()) explained(x.id);
@@ -878,12 +878,12 @@ class TestReview : public QObject {
         for (size_t i = 0; i < schools.size(); ++i) {
             const auto& school = schools[i];
             const auto& follow = told.follow[i];
-            QVERIFY2(follow.here && follow.everywhere && !school.about.empty(), school.name.c_str());
+            QVERIFY2(follow.here && follow.everywhere && !school.about.empty(), school.name.str().c_str());
             for (const auto& next : {follow.here(plan), follow.everywhere(plan)}) {
                 const auto& after = *by_id(next.feeds(), feed.id);
                 const auto& wire = find(parts().wires, after.wire)->size;
                 const auto rating = format(device(after, DeviceKind::fuse)->rating);
-                QCOMPARE(school.about.ends_with("fuse") ? rating : wire, school.choice);
+                QCOMPARE(school.about.str().ends_with("fuse") ? rating : Words(wire), school.choice);
             }
             // Here alone changes nothing elsewhere; everywhere is remembered, and the same twice over.
             const auto here = follow.here(plan), everywhere = follow.everywhere(plan);

@@ -5,20 +5,21 @@
 #include <QtTest>
 #include <set>
 
+#include "base/words/list.h"
+#include "base/words/reader.h"
+#include "base/words/say.h"
 #include "bench/readings.h"
-#include "build/bom.h"
-#include "build/steps.h"
 #include "catalogue/catalogue.h"
-#include "explain/explain.h"
-#include "files/plan_file.h"
 #include "fixtures.h"
+#include "making/laid_straight.h"
+#include "making/steps/bom.h"
+#include "making/steps/steps.h"
 #include "other_words.h"
+#include "output/explain/explain.h"
+#include "output/files/plan_file.h"
 #include "plan/load_text.h"
-#include "review/review.h"
-#include "straight/laid_straight.h"
-#include "study.h"
-#include "words/list.h"
-#include "words/say.h"
+#include "rules/review/review.h"
+#include "rules/study.h"
 
 using namespace sangre;
 

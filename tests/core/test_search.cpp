@@ -1,12 +1,12 @@
 // The search over batteries and ways of building: complete, honest, and stoppable.
 #include <atomic>
 
-#include "decide/improve.h"
-#include "decide/search.h"
-#include "decide/variants.h"
+#include "comparison/improve.h"
+#include "comparison/search.h"
+#include "comparison/variants.h"
 #include "fixtures.h"
 #include "plan/edits.h"
-#include "propose/rail_edits.h"
+#include "proposal/rail_edits.h"
 
 using namespace sangre;
 using test::parts;
@@ -88,7 +88,7 @@ class TestSearch : public QObject {
             const bool sound = s.mission.lasts && count(s.findings, Severity::danger) == 0 &&
                                count(s.findings, Severity::caution) <=
                                    count(test::studied(lightest.plan).findings, Severity::caution);
-            QVERIFY2(!sound || s.mass > lightest.mass * 0.9985, step.what.c_str());
+            QVERIFY2(!sound || s.mass > lightest.mass * 0.9985, step.what.str().c_str());
         }
     }
     void a_rail_that_wants_merging_is_merged() {
@@ -115,7 +115,7 @@ class TestSearch : public QObject {
         QVERIFY(*bound_of(compared, Aim::cost) <= r.best(Aim::cost)->cost);
         QVERIFY(!bound_of(BatteryComparison{}, Aim::mass));
         QVERIFY(std::any_of(r.why.lines.begin(), r.why.lines.end(), [](const auto& l) {
-            return l.text.find("no plan is lighter by more than") != std::string::npos;
+            return l.text.str().find("no plan is lighter by more than") != std::string::npos;
         }));
     }
     void it_stops_when_told() {

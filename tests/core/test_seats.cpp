@@ -3,17 +3,17 @@
 #include <algorithm>
 #include <random>
 
-#include "build/steps.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
 #include "harness/fittings.h"
-#include "holding/holding.h"
-#include "panel/panel.h"
-#include "placement/placement.h"
+#include "harness/holding.h"
+#include "harness/reach.h"
+#include "making/steps/steps.h"
+#include "output/files/plan_text.h"
 #include "plan/edits.h"
 #include "plan/machine_edits.h"
+#include "proposal/placement.h"
 #include "random_plans.h"
-#include "reach/reach.h"
+#include "wiring/panel/panel.h"
 
 using namespace sangre;
 using test::parts;
@@ -112,7 +112,7 @@ class TestSeats : public QObject {
             const auto* lead = by_id(plan.leads, step.about);
             if (step.kind == StepKind::join && lead &&
                 (lead->to == "load-computer" || lead->from == "load-computer"))
-                QVERIFY2(i < stick, step.title.c_str());
+                QVERIFY2(i < stick, step.title.str().c_str());
         }
         QVERIFY(stick < step_at(s, "close/tie"));
     }

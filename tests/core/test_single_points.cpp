@@ -3,7 +3,7 @@
 
 #include "fixtures.h"
 #include "random_plans.h"
-#include "wiring/single_points.h"
+#include "wiring/conductors/single_points.h"
 
 using namespace sangre;
 using test::parts;
@@ -44,7 +44,7 @@ class TestSinglePoints : public QObject {
                 for (const auto& p : points) {
                     QVERIFY2(named.insert(p.id).second, p.id.c_str());
                     QVERIFY(!p.name.empty());
-                    QVERIFY2(dark_without(plan, l, p.id), p.name.c_str());
+                    QVERIFY2(dark_without(plan, l, p.id), p.name.str().c_str());
                     ++seen;
                 }
                 if (dark_without(plan, l, "nobody")) {

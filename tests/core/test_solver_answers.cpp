@@ -2,12 +2,12 @@
 // search of another kind.
 #include <nlohmann/json.hpp>
 
-#include "battery/pack.h"
-#include "files/report.h"
-#include "network/elements.h"
-#include "network/instant.h"
+#include "base/units/format.h"
+#include "output/files/report.h"
+#include "physics/battery/pack.h"
+#include "physics/network/elements.h"
+#include "physics/network/instant.h"
 #include "random_plans.h"
-#include "units/format.h"
 
 using namespace sangre;
 using test::parts;

@@ -2,13 +2,13 @@
 #include <set>
 
 #include "bench/shorts.h"
+#include "electrical/mission/tolerance.h"
 #include "fixtures.h"
-#include "mission/tolerance.h"
-#include "network/sources.h"
+#include "physics/network/sources.h"
 #include "plan/edits.h"
-#include "propose/source_edits.h"
-#include "source/source.h"
-#include "source/source_text.h"
+#include "plan/source.h"
+#include "plan/source_text.h"
+#include "proposal/source_edits.h"
 
 using namespace sangre;
 using test::parts;
@@ -17,7 +17,7 @@ namespace {
 
 Source typed(const char* line) {
     const auto s = parse_source(parts(), Source{}, line);
-    if (!s) qFatal("%s: %s", line, s.error().message.c_str());
+    if (!s) qFatal("%s: %s", line, s.error().message.str().c_str());
     auto source = *s;
     source.id = "source", source.name = "Source";
     return source;
@@ -97,7 +97,8 @@ class TestSources : public QObject {
                                          {"", "type"}}) {
             const auto s = parse_source(parts(), Source{}, line);
             QVERIFY2(!s, line);
-            QVERIFY2(s.error().message.find(word) != std::string::npos, s.error().message.c_str());
+            QVERIFY2(s.error().message.str().find(word) != std::string::npos,
+                     s.error().message.str().c_str());
             QVERIFY(s.error().end <= std::max<size_t>(std::string(line).size(), 1));
         }
     }
@@ -149,8 +150,9 @@ class TestSources : public QObject {
         CLOSE(raw(s.mission.day_energy), 2 * raw(s.now.sources[0].volts), 0.05);
         for (const auto& p : s.mission.points) QCOMPARE(p.charge, 1.0);
         for (const auto& l : s.mission.why.lines)
-            QVERIFY2(l.text.find("inf") == std::string::npos && l.text.find("nan") == std::string::npos,
-                     l.text.c_str());
+            QVERIFY2(l.text.str().find("inf") == std::string::npos &&
+                         l.text.str().find("nan") == std::string::npos,
+                     l.text.str().c_str());
     }
     /// 0.3 V at the fuse's rating where nothing more is said; its wire out and back and 10 mΩ where it is.
     void a_circuit_is_as_soft_as_its_wire() {
@@ -198,7 +200,7 @@ class TestSources : public QObject {
     void suspects_know_the_source() {
         const auto first = [](const Plan& plan, const char* key, Verdict verdict) {
             for (const auto& r : test::studied(plan).readings())
-                if (r.key == key) return suspects(plan, parts(), r, verdict).at(0);
+                if (r.key == key) return suspects(plan, parts(), r, verdict).at(0).str();
             return std::string("no such reading");
         };
         const auto tap = lit_from(typed("circuit 12 V 15 A fuse with the key"), 2),
@@ -215,13 +217,14 @@ class TestSources : public QObject {
             for (const auto verdict : {Verdict::low, Verdict::high})
                 for (const auto& s : suspects(cells, parts(), r, verdict)) {
                     ++judged;
-                    QVERIFY2(s.find("charge") == std::string::npos && s.find("flat") == std::string::npos,
-                             (r.key + ": " + s).c_str());
+                    QVERIFY2(s.str().find("charge") == std::string::npos &&
+                                 s.str().find("flat") == std::string::npos,
+                             (r.key + ": " + s).str().c_str());
                 }
         QVERIFY(judged > 6);
         for (const auto& r : test::studied(brick).readings())
             for (const auto& s : suspects(brick, parts(), r, Verdict::low))
-                QVERIFY2(s.find("pack") == std::string::npos, (r.key + ": " + s).c_str());
+                QVERIFY2(s.str().find("pack") == std::string::npos, (r.key + ": " + s).str().c_str());
     }
     /// Hours are told of packs alone; beside a brick, of the pack's own current.
     void how_sure_is_told_of_what_runs_empty() {
@@ -361,7 +364,7 @@ class TestSources : public QObject {
         QVERIFY(made.has_value());
         QVERIFY(made->plan.sources.size() == 1 && made->plan.sources[0].kind == SourceKind::supply);
         const auto s = test::studied(made->plan);
-        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.c_str());
+        for (const auto& f : s.findings) QVERIFY2(f.severity != Severity::danger, f.sentence.str().c_str());
     }
 };
 

@@ -1,14 +1,15 @@
 // Steps used again: sets, the work on a board, and what waits for parts on order.
 #include <set>
 
-#include "book/book.h"
-#include "build/step_templates.h"
-#include "cutting/cut_list.h"
+#include "base/words/reader.h"
+#include "base/words/say.h"
 #include "fixtures.h"
+#include "making/cut_list.h"
+#include "making/shopping.h"
+#include "making/steps/step_templates.h"
 #include "other_words.h"
+#include "output/book/book.h"
 #include "plan/plan_pictures.h"
-#include "shopping/shopping.h"
-#include "words/say.h"
 
 using namespace sangre;
 using test::parts;
@@ -193,7 +194,7 @@ class TestStepTemplates : public QObject {
             const auto& pieces = g.from.front().pieces;
             QVERIFY(pieces.front().plug && pieces.back().plug);
             QCOMPARE(std::count_if(pieces.begin(), pieces.end(), [](const auto& p) { return p.plug; }), 2);
-            QVERIFY(cut_words(pieces.front()).ends_with("with its plug"));
+            QVERIFY(cut_words(pieces.front()).str().ends_with("with its plug"));
         }
     }
     void photographs_are_in_the_page() {

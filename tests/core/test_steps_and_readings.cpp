@@ -3,12 +3,12 @@
 #include <random>
 #include <set>
 
-#include "build/bom.h"
-#include "protection/fuse_order.h"
+#include "electrical/protection/fuse_order.h"
+#include "making/steps/bom.h"
 
 #include "fixtures.h"
 #include "harness/drill_holes.h"
-#include "network/elements.h"
+#include "physics/network/elements.h"
 #include "plan/edits.h"
 
 using namespace sangre;
@@ -129,13 +129,14 @@ class TestStepsAndReadings : public QObject {
         tiny = set_fuse(tiny, tiny.feeds()[0].id, "axial-solder-in", Ampere(0.25));
         const auto steps = test::studied(tiny).steps();
         const auto& first = steps.at(position(steps, "test/first-power"));
-        QVERIFY2(first.subtitle.find("0.25 A") != std::string::npos, first.subtitle.c_str());
+        QVERIFY2(first.subtitle.str().find("0.25 A") != std::string::npos, first.subtitle.str().c_str());
         const auto& direct = steps.at(position(steps, "live/direct"));
-        for (const auto& a : direct.actions) QVERIFY2(a.find("Motor") == std::string::npos, a.c_str());
+        for (const auto& a : direct.actions)
+            QVERIFY2(a.str().find("Motor") == std::string::npos, a.str().c_str());
         // A craft without a fuse still has its pack plugged in last.
         auto craft = test::one_feed(2);
         std::erase_if(craft.feeds()[0].devices, [](const auto& d) { return d.kind == DeviceKind::fuse; });
-        QVERIFY(test::studied(craft).steps().back().title.find("plugged in") != std::string::npos);
+        QVERIFY(test::studied(craft).steps().back().title.str().find("plugged in") != std::string::npos);
     }
     void cables_are_made_up_before_the_beep() {
         auto plan = test::demo();
@@ -145,7 +146,7 @@ class TestStepsAndReadings : public QObject {
             QVERIFY(position(s.steps(), "cable/" + c.id) < position(s.steps(), "test/beep"));
         const auto says = [](const Step& step, const char* words) {
             return std::any_of(step.actions.begin(), step.actions.end(),
-                               [&](const auto& a) { return a.find(words) != std::string::npos; });
+                               [&](const auto& a) { return a.str().find(words) != std::string::npos; });
         };
         const auto drive = find_step("cable/cable-drive-left"), mast = find_step("cable/cable-mast");
         QVERIFY(says(drive, "pull the red (5 V) contact out of both housings"));
@@ -166,12 +167,12 @@ class TestStepsAndReadings : public QObject {
         const auto& pulled = reading("cable/cable-drive-left/2/open");
         QCOMPARE(judge(pulled, {0, true, {}}), Verdict::pass);
         QCOMPARE(judge(pulled, {0.2, false, {}}), Verdict::low);
-        QVERIFY(suspects(plan, parts(), pulled, Verdict::low)[0].find("still in") != std::string::npos);
+        QVERIFY(suspects(plan, parts(), pulled, Verdict::low)[0].str().find("still in") != std::string::npos);
         const auto& pair = reading("cable/cable-mast/pair");
         QCOMPARE(judge(pair, {60.4, false, {}}), Verdict::pass);
         QCOMPARE(judge(pair, {120, false, {}}), Verdict::high);
         QCOMPARE(judge(pair, {40, false, {}}), Verdict::low);
-        QVERIFY(suspects(plan, parts(), pair, Verdict::high)[0].find("missing") != std::string::npos);
+        QVERIFY(suspects(plan, parts(), pair, Verdict::high)[0].str().find("missing") != std::string::npos);
         // Doubled cores are one reading.
         auto& mast = *by_id(plan.signal_leads(), Id("cable-mast"));
         const auto count = [](const std::vector<Reading>& all) {
@@ -305,7 +306,7 @@ class TestStepsAndReadings : public QObject {
         QCOMPARE(open, size_t{3});  // main, lamp, pump
         // From the pack nothing but the main switch and the hub is seen: the fuses behind it are out.
         QVERIFY(reading(s, "shorts/battery/open")->low == 1000);
-        QVERIFY(reading(s, "shorts/battery/closed")->state.find("a clip on its fuse") == 0);
+        QVERIFY(reading(s, "shorts/battery/closed")->state.str().find("a clip on its fuse") == 0);
         for (size_t i = 1; i < s.readings().size(); ++i)
             QVERIFY(s.readings()[i].live || !s.readings()[i - 1].live);
     }
@@ -361,7 +362,7 @@ class TestStepsAndReadings : public QObject {
         const auto* both = reading(s, "shorts/pack/closed");
         QVERIFY(both->low > 0.4 && both->low < 0.55);
         QVERIFY(std::any_of(both->why.lines.begin(), both->why.lines.end(), [](const auto& l) {
-            return l.text.find("Unplug the motors") != std::string::npos;
+            return l.text.str().find("Unplug the motors") != std::string::npos;
         }));
         // One way closed, the main switch with it: its winding is seen.
         QVERIFY(reading(s, "shorts/pack/feed-lamp")->low < 2 && reading(s, "shorts/pack/open")->low == 1000);
@@ -377,7 +378,7 @@ class TestStepsAndReadings : public QObject {
                 size_t fitted = 0, at = 0;
                 for (size_t i = 0; i < s.steps().size(); ++i)
                     for (const auto& a : s.steps()[i].actions)
-                        if (a.starts_with("Fit " + feed_name(plan, f) + ":")) ++fitted, at = i;
+                        if (a.str().starts_with("Fit " + feed_name(plan, f) + ":")) ++fitted, at = i;
                 QCOMPARE(fitted, static_cast<size_t>(fitted_fuse(parts(), f) != nullptr));
                 if (!fitted) continue;
                 QVERIFY(at > position(s.steps(), "test/shorts"));
@@ -421,7 +422,7 @@ class TestStepsAndReadings : public QObject {
         double metres = 0, cut = 0;
         for (const auto& l : lines) {
             QVERIFY(l.amount > 0);
-            if (l.item.starts_with("wire")) metres += l.amount;
+            if (l.item.str().starts_with("wire")) metres += l.amount;
         }
         const auto harness = lay_harness(plan, parts());
         for (size_t f = 0; f < plan.feeds().size(); ++f) cut += 2 * raw(harness.routes[f].cut);

@@ -2,7 +2,7 @@
 #include <random>
 
 #include "fixtures.h"
-#include "network/answers.h"
+#include "physics/network/answers.h"
 #include "plan/edits.h"
 
 using namespace sangre;

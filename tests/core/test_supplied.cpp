@@ -1,16 +1,16 @@
 // Leads that came with a part: the plug that stays on, what is cut off, what lengthens one that is too short.
 #include "bench/readings.h"
-#include "build/bom.h"
-#include "build/done.h"
-#include "build/steps.h"
-#include "cable/supplied.h"
-#include "cutting/cut_list.h"
-#include "files/plan_text.h"
 #include "fixtures.h"
-#include "joint/choose.h"
-#include "joint/covers.h"
-#include "joint/item_joint.h"
-#include "review/review.h"
+#include "making/cut_list.h"
+#include "making/steps/bom.h"
+#include "making/steps/done.h"
+#include "making/steps/steps.h"
+#include "output/files/plan_text.h"
+#include "rules/review/review.h"
+#include "wiring/cable/supplied.h"
+#include "wiring/item/covers.h"
+#include "wiring/item/item_joint.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;
@@ -56,12 +56,12 @@ struct Built {
     bool says(const std::string& of, const std::string& words) const {
         const auto& x = step(of);
         return std::any_of(x.actions.begin(), x.actions.end(),
-                           [&](const auto& a) { return a.find(words) != std::string::npos; });
+                           [&](const auto& a) { return a.str().find(words) != std::string::npos; });
     }
     double bought(const std::string& item) const {
         double all = 0;
         for (const auto& l : bill_of_materials(plan, parts(), s.harness))
-            if (l.item.find(item) != std::string::npos) all += l.amount;
+            if (l.item.str().find(item) != std::string::npos) all += l.amount;
         return all;
     }
     double needed() const { return raw(s.harness.routes.back().cut); }
@@ -95,7 +95,7 @@ class TestSupplied : public QObject {
         bool listed = false;
         for (const auto& g : cut_list(b.plan, parts(), b.s).groups)
             for (const auto& from : g.from)
-                if (from.of.find("came with") != std::string::npos) {
+                if (from.of.str().find("came with") != std::string::npos) {
                     listed = true;
                     QVERIFY(from.pieces.size() == 1 && from.pieces[0].plug);
                     QVERIFY(std::abs(raw(from.left) - left) < 1e-9);
@@ -133,7 +133,7 @@ class TestSupplied : public QObject {
             QCOMPARE(f->fixes.size(), mends);
             for (const auto& fix : f->fixes) {
                 const Built mended(fix.edit(b.plan));
-                QVERIFY2(!test::has(mended.s, "plug-through-opening"), fix.label.c_str());
+                QVERIFY2(!test::has(mended.s, "plug-through-opening"), fix.label.str().c_str());
             }
             // With one plug off, the other end is threaded.
             const Built cut(f->fixes[0].edit(b.plan));
@@ -171,7 +171,7 @@ class TestSupplied : public QObject {
                              2);
             QVERIFY(item.starts_with("First the wide tube"));
             QVERIFY(item.find("of the sheath off") < item.find("different lengths"));
-            QVERIFY(longer.bought(wide->tube->name) * 1e3 >= raw(wide->cut));
+            QVERIFY(longer.bought(wide->tube->name.spoken()) * 1e3 >= raw(wide->cut));
             const Built fresh(f->fixes[1].edit(b.plan));
             QVERIFY(!fresh.sensor().supplied && !test::has(fresh.s, "supplied-short"));
             QVERIFY(!keeps_plug(parts(), fresh.sensor(), true) &&
@@ -215,11 +215,13 @@ class TestSupplied : public QObject {
     void a_cable_without_a_name_is_called_after_its_ends() {
         const Built b(winch("ends with soldered lap splice"));
         QCOMPARE(name_of(b.plan, b.sensor().id), std::string("Brain → Line sensor"));
-        for (const auto& f : b.s.findings) QVERIFY2(!f.sentence.starts_with(":"), f.sentence.c_str());
+        for (const auto& f : b.s.findings)
+            QVERIFY2(!f.sentence.str().starts_with(":"), f.sentence.str().c_str());
         for (const auto& r : b.s.readings()) {
-            QVERIFY2(r.title.find(": ") != 0, r.title.c_str());
+            QVERIFY2(r.title.str().find(": ") != 0, r.title.str().c_str());
             for (const auto& end : {r.red, r.black})
-                QVERIFY2(!end.ends_with("pin ") && end.find("pin  ") == std::string::npos, end.c_str());
+                QVERIFY2(!end.str().ends_with("pin ") && end.str().find("pin  ") == std::string::npos,
+                         end.str().c_str());
         }
     }
 };

@@ -1,13 +1,13 @@
 // Terminals by name: typed, landed on, said on the bench and in the steps, judged.
 #include <algorithm>
 
-#include "build/steps.h"
 #include "fixtures.h"
-#include "joint/choose.h"
+#include "making/steps/steps.h"
 #include "plan/edits.h"
 #include "plan/landing.h"
 #include "plan/terminal_text.h"
 #include "random_plans.h"
+#include "wiring/joint/choose.h"
 
 using namespace sangre;
 using test::parts;
@@ -47,7 +47,7 @@ class TestTerminals : public QObject {
     void they_are_read_as_people_type_them() {
         const auto all = parse_terminals(
             "V+ screw 2.5 mm, left; GND, in the middle ; M1 phase pad 3mm; B stud + M8 2 wires");
-        QVERIFY2(all.has_value(), all ? "" : all.error().message.c_str());
+        QVERIFY2(all.has_value(), all ? "" : all.error().message.str().c_str());
         QCOMPARE(all->size(), size_t{4});
         QVERIFY((*all)[0].role == TerminalRole::plus && (*all)[0].takes == TerminalTakes::screw);
         QCOMPARE(raw((*all)[0].size), 2.5);
@@ -104,7 +104,7 @@ class TestTerminals : public QObject {
             }
             const auto line = terminals_line(all);
             const auto again = parse_terminals(line);
-            QVERIFY2(again.has_value(), (line + ": " + (again ? "" : again.error().message)).c_str());
+            QVERIFY2(again.has_value(), (line + ": " + (again ? "" : again.error().message)).str().c_str());
             QVERIFY2(*again == all, line.c_str());
         }
     }
@@ -139,7 +139,7 @@ class TestTerminals : public QObject {
         const auto& feed = plan.feeds()[feed_of(plan, "load-computer")];
         const auto reading = [&](const std::string& key) {
             for (const auto& r : s.readings())
-                if (r.key == key) return r.red + " | " + r.black;
+                if (r.key == key) return (r.red + " | " + r.black).str();
             return std::string();
         };
         const auto name = by_id(plan.loads, Id("load-computer"))->name;

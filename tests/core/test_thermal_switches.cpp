@@ -2,8 +2,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "electrical/mission/thermal_switches.h"
 #include "fixtures.h"
-#include "mission/thermal_switches.h"
 #include "plan/edits.h"
 
 using namespace sangre;

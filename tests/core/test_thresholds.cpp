@@ -1,12 +1,12 @@
 // Thresholds that decide and do not show: what each is, told by what happens on either side of it.
-#include "battery/pack.h"
-#include "decide/improve.h"
-#include "decide/search.h"
+#include "comparison/improve.h"
+#include "comparison/search.h"
+#include "electrical/protection/coordination.h"
+#include "electrical/protection/suiting.h"
 #include "fixtures.h"
-#include "propose/sizing.h"
-#include "protection/coordination.h"
-#include "protection/fuse_curve.h"
-#include "protection/suiting.h"
+#include "physics/battery/pack.h"
+#include "physics/protection/fuse_curve.h"
+#include "proposal/sizing.h"
 
 using namespace sangre;
 using test::parts;
@@ -123,7 +123,7 @@ class TestThresholds : public QObject {
                          qPrintable(QString("%1 over %2 m: %3")
                                         .arg(wire)
                                         .arg(tenths / 10.0)
-                                        .arg(f->fixes[0].label.c_str())));
+                                        .arg(f->fixes[0].label.str().c_str())));
             }
         QVERIFY2(offered > 20, qPrintable(QString::number(offered)));
     }

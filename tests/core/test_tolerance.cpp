@@ -1,6 +1,6 @@
 // How sure the numbers are: seeded draws over tolerances.
+#include "electrical/mission/tolerance.h"
 #include "fixtures.h"
-#include "mission/tolerance.h"
 
 using namespace sangre;
 using test::parts;
@@ -78,7 +78,7 @@ class TestTolerance : public QObject {
             const auto why = explain_tolerance(plan, s, phase, l.id);
             QCOMPARE(why.lines.empty(), state_in(phase, l) == LoadState::off);
             said += !why.lines.empty();
-            for (const auto& line : why.lines) QVERIFY(line.text.find("nan") == std::string::npos);
+            for (const auto& line : why.lines) QVERIFY(line.text.str().find("nan") == std::string::npos);
         }
         QVERIFY(said >= 3);
         QCOMPARE(explain_tolerance(plan, s, phase, plan.sources[0].id).lines.size(), size_t{3});

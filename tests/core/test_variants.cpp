@@ -1,7 +1,7 @@
 // Two plans side by side.
-#include "decide/variants.h"
+#include "comparison/variants.h"
 #include "fixtures.h"
-#include "propose/propose.h"
+#include "proposal/propose.h"
 
 using namespace sangre;
 using test::parts;
@@ -35,8 +35,8 @@ class TestVariants : public QObject {
         for (size_t i = 0; i < there.size(); ++i) QCOMPARE(there[i].better, -back[i].better);
         QCOMPARE(of(there, "runs").better, 1);
         QCOMPARE(of(there, "mass").better, -1);
-        QVERIFY(of(there, "mass").change.starts_with("+"));
-        QVERIFY(of(back, "mass").change.starts_with("−"));
+        QVERIFY(of(there, "mass").change.str().starts_with("+"));
+        QVERIFY(of(back, "mass").change.str().starts_with("−"));
         QCOMPARE(of(there, "feeds").better, 0);
     }
     void a_change_is_told_in_a_line() {
@@ -71,7 +71,8 @@ class TestVariants : public QObject {
         for (const auto& f : compare_variants(nothing, s, nothing, s)) QCOMPARE(f.better, 0);
         const auto plan = test::demo();
         for (const auto& f : compare_variants(nothing, s, plan, test::studied(plan)))
-            QVERIFY(f.change.find("nan") == std::string::npos && f.change.find("inf") == std::string::npos);
+            QVERIFY(f.change.str().find("nan") == std::string::npos &&
+                    f.change.str().find("inf") == std::string::npos);
     }
 };
 

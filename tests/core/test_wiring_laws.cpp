@@ -2,11 +2,11 @@
 // networks.
 #include <set>
 
-#include "build/bom.h"
-#include "diagram/labels.h"
 #include "fixtures.h"
+#include "making/steps/bom.h"
+#include "output/diagram/labels.h"
 #include "random_plans.h"
-#include "wiring/resistances.h"
+#include "wiring/conductors/resistances.h"
 
 using namespace sangre;
 using test::parts;
@@ -121,7 +121,7 @@ class TestWiringLaws : public QObject {
                 QVERIFY2(keys.insert(key).second, key.c_str());
                 const auto& lead = plan.leads[j.lead];
                 const auto name = lead.name.empty() ? name_of(plan, lead.to) : lead.name;
-                QVERIFY(joint_name(plan, h.wiring, j).starts_with(name));
+                QVERIFY(joint_name(plan, h.wiring, j).str().starts_with(name));
             }
         });
         const auto p = test::one_feed();
@@ -142,7 +142,7 @@ class TestWiringLaws : public QObject {
                 if (c.of_cable < 0) metres += c.wire ? raw(c.cut) : 0, ++plain;
             double listed = 0;
             for (const auto& l : bill_of_materials(plan, parts(), h))
-                if (l.item.starts_with("wire ")) listed += l.amount, rounding += 0.01;
+                if (l.item.str().starts_with("wire ")) listed += l.amount, rounding += 0.01;
             QVERIFY2(listed >= metres - 1e-9 && listed <= metres + rounding,
                      qPrintable(QString::number(listed - metres)));
             QCOMPARE(wire_labels(plan, h).size(), 2 * (plain + cabled_leads(plan).size()));
@@ -258,8 +258,8 @@ class TestWiringLaws : public QObject {
                                                                                       : 2u});
             const auto bill = bill_of_materials(p, parts(), h);
             QVERIFY2(std::any_of(bill.begin(), bill.end(),
-                                 [&](const auto& l) { return l.item.starts_with(name); }),
-                     name.c_str());
+                                 [&](const auto& l) { return l.item.str().starts_with(name.str()); }),
+                     name.str().c_str());
             QVERIFY(h.wiring.items[0].values.mass >= Gram(0) && h.wiring.items[0].values.supply >= Ohm(0));
         }
         QVERIFY(all.size() > 80);

@@ -1,10 +1,10 @@
 // A typed line taken apart: words, clauses, and where each stands.
 #include <rapidcheck.h>
 
-#include "enum_words.h"
+#include "base/enum_words.h"
+#include "base/units/words.h"
 #include "fixtures.h"
 #include "plan/machine.h"
-#include "units/words.h"
 
 using namespace sangre;
 

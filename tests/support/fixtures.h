@@ -3,10 +3,10 @@
 #include <QTest>
 #include <string>
 
-#include "explain/explain.h"
-#include "files/plan_file.h"
-#include "propose/propose.h"
-#include "study.h"
+#include "output/explain/explain.h"
+#include "output/files/plan_file.h"
+#include "proposal/propose.h"
+#include "rules/study.h"
 #include "suite.h"
 
 namespace sangre::test {

@@ -6,8 +6,8 @@
 #include <QJsonObject>
 #include <QRegularExpression>
 
-#include "files/plan_file.h"
-#include "line/facts.h"
+#include "lines/facts.h"
+#include "output/files/plan_file.h"
 
 namespace sangre::test {
 

@@ -1,5 +1,5 @@
-#include "files/safe_write.h"
-#include "words/say.h"
+#include "base/files/safe_write.h"
+#include "base/words/say.h"
 
 #include <fcntl.h>
 #include <fmt/format.h>

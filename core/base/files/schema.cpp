@@ -1,4 +1,4 @@
-#include "files/schema.h"
+#include "base/files/schema.h"
 
 #include <fmt/format.h>
 
@@ -14,9 +14,9 @@
 #include <valijson/validator.hpp>
 #pragma GCC diagnostic pop
 
-#include "units/number.h"
-#include "words/list.h"
-#include "words/say.h"
+#include "base/units/number.h"
+#include "base/words/list.h"
+#include "base/words/say.h"
 
 namespace sangre {
 namespace {

@@ -5,7 +5,7 @@
 #include <string>
 #include <tl/expected.hpp>
 
-#include "files/safe_write.h"
+#include "base/files/safe_write.h"
 
 namespace sangre {
 

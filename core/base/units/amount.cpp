@@ -4,8 +4,8 @@
 #include <array>
 #include <cmath>
 
-#include "units/parse.h"
-#include "words/say.h"
+#include "base/units/parse.h"
+#include "base/words/say.h"
 
 namespace sangre {
 namespace {

@@ -1,6 +1,6 @@
 #pragma once
 // One line of a measured log.
-#include "units/quantity.h"
+#include "base/units/quantity.h"
 
 namespace sangre {
 

@@ -1,5 +1,5 @@
-#include "units/number.h"
-#include "words/say.h"
+#include "base/units/number.h"
+#include "base/words/say.h"
 
 #include <fmt/format.h>
 
@@ -148,21 +148,6 @@ std::string exact_number(double value) {
     // A fourth digit makes it plain that the point is no thousands' mark.
     if (const auto read_back = scan_number(digits); read_back && read_back->grouped) text += '0';
     return text;
-}
-
-std::string lower(std::string_view text) {
-    std::string small(text);
-    for (auto& c : small) c = lower(c);
-    return small;
-}
-
-bool has_word(std::string_view text, std::string_view word) {
-    const auto letter = [](char c) { return is_letter(c) || is_digit(c) || (c & 0x80); };
-    for (size_t at = text.find(word); at != std::string_view::npos; at = text.find(word, at + 1))
-        if ((at == 0 || !letter(text[at - 1])) &&
-            (at + word.size() == text.size() || !letter(text[at + word.size()])))
-            return true;
-    return false;
 }
 
 }  // namespace sangre

@@ -6,13 +6,16 @@
 #include <string_view>
 #include <tl/expected.hpp>
 
+#include "base/words/letters.h"
+#include "base/words/words.h"
+
 namespace sangre {
 
 /// What was not understood: where in the text (byte offsets) and what would be right.
 struct ParseError {
     size_t begin = 0;
     size_t end = 0;
-    std::string message;
+    Words message;
 };
 
 struct NumberText {
@@ -35,14 +38,5 @@ std::optional<double> plain_number(std::string_view text);
 
 /// A number so that scan_number reads the very same back, and never one that could be read in two ways.
 std::string exact_number(double value);
-
-/// ASCII only, whatever the locale.
-constexpr bool is_digit(char c) { return c >= '0' && c <= '9'; }
-constexpr bool is_letter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); }
-constexpr char lower(char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; }
-/// ASCII letters made small; bytes of other characters stay.
-std::string lower(std::string_view text);
-/// True where `word` stands in `text` as a word of its own: "mains" in "mains plug", not in "mainsail".
-bool has_word(std::string_view text, std::string_view word);
 
 }  // namespace sangre

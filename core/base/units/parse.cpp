@@ -1,5 +1,7 @@
-#include "units/parse.h"
-#include "words/say.h"
+#include "base/units/parse.h"
+#include "base/words/look_up.h"
+#include "base/words/reader.h"
+#include "base/words/say.h"
 
 #include <fmt/format.h>
 
@@ -9,98 +11,6 @@
 
 namespace sangre {
 namespace {
-
-struct Base {
-    std::string_view symbol;
-    Dimension dimension;
-    double factor;
-    bool prefixes;
-};
-
-constexpr std::array bases{
-    Base{"V", Dimension::voltage, 1, true},
-    Base{"A", Dimension::current, 1, true},
-    Base{"W", Dimension::power, 1, true},
-    Base{"Ω", Dimension::resistance, 1, true},
-    Base{"ohm", Dimension::resistance, 1, true},
-    Base{"ohms", Dimension::resistance, 1, false},
-    Base{"R", Dimension::resistance, 1, false},
-    Base{"m", Dimension::length, 1, true},
-    Base{"cm", Dimension::length, 0.01, false},
-    Base{"in", Dimension::length, 0.0254, false},
-    Base{"\"", Dimension::length, 0.0254, false},
-    Base{"ft", Dimension::length, 0.3048, false},
-    Base{"'", Dimension::length, 0.3048, false},
-    Base{"s", Dimension::time, 1, true},
-    Base{"sec", Dimension::time, 1, false},
-    Base{"min", Dimension::time, 60, false},
-    Base{"h", Dimension::time, 3600, false},
-    Base{"hr", Dimension::time, 3600, false},
-    Base{"hours", Dimension::time, 3600, false},
-    Base{"d", Dimension::time, 86400, false},
-    Base{"days", Dimension::time, 86400, false},
-    Base{"day", Dimension::time, 86400, false},
-    Base{"Ah", Dimension::charge, 1, true},
-    Base{"Wh", Dimension::energy, 1, true},
-    Base{"°C", Dimension::temperature, 1, false},
-    Base{"℃", Dimension::temperature, 1, false},
-    Base{"C", Dimension::temperature, 1, false},
-    Base{"degC", Dimension::temperature, 1, false},
-    Base{"%", Dimension::ratio, 0.01, false},
-    Base{"F", Dimension::capacitance, 1, true},
-    Base{"H", Dimension::inductance, 1, true},
-    Base{"Hz", Dimension::frequency, 1, true},
-    Base{"\xE2\x84\xA6", Dimension::resistance, 1, true},
-};
-
-/// Written out, with a small or a capital letter, or as hurried fingers type it.
-struct Spelling {
-    std::string_view word, symbol;
-};
-constexpr std::array spellings{
-    Spelling{"amp", "A"},
-    Spelling{"amps", "A"},
-    Spelling{"ampere", "A"},
-    Spelling{"amperes", "A"},
-    Spelling{"volt", "V"},
-    Spelling{"volts", "V"},
-    Spelling{"vdc", "V"},
-    Spelling{"watt", "W"},
-    Spelling{"watts", "W"},
-    Spelling{"ohm", "Ω"},
-    Spelling{"secs", "s"},
-    Spelling{"second", "s"},
-    Spelling{"seconds", "s"},
-    Spelling{"mins", "min"},
-    Spelling{"minute", "min"},
-    Spelling{"minutes", "min"},
-    Spelling{"hour", "h"},
-    Spelling{"hours", "h"},
-    Spelling{"hrs", "h"},
-    Spelling{"v", "V"},
-    Spelling{"a", "A"},
-    Spelling{"w", "W"},
-    Spelling{"ma", "mA"},
-    Spelling{"ah", "Ah"},
-    Spelling{"mah", "mAh"},
-    Spelling{"wh", "Wh"},
-    Spelling{"metre", "m"},
-    Spelling{"metres", "m"},
-    Spelling{"percent", "%"},
-    Spelling{"milliamps", "mA"},
-    // Letters of another alphabet that look alike, from a keyboard that was not switched over.
-    Spelling{"А", "A"},
-    Spelling{"В", "V"},
-    Spelling{"мА", "mA"},
-    Spelling{"Вт", "W"},
-};
-
-struct Prefix {
-    std::string_view symbol;
-    double factor;
-};
-constexpr std::array prefixes{Prefix{"k", 1e3},  Prefix{"M", 1e6},  Prefix{"m", 1e-3}, Prefix{"µ", 1e-6},
-                              Prefix{"μ", 1e-6}, Prefix{"u", 1e-6}, Prefix{"n", 1e-9}, Prefix{"p", 1e-12}};
 
 std::string_view dimension_name(Dimension d) {
     switch (d) {
@@ -133,29 +43,6 @@ std::string_view dimension_name(Dimension d) {
     }
     return "a number";
 }
-
-}  // namespace
-
-double largest_meant(Dimension d) {
-    switch (d) {
-        case Dimension::voltage:
-            return 100;
-        case Dimension::current:
-        case Dimension::length:
-        case Dimension::charge:
-            return 1000;
-        case Dimension::power:
-            return 20e3;
-        case Dimension::temperature:
-            return 1000;
-        case Dimension::ratio:
-            return 10;
-        default:
-            return 1e12;
-    }
-}
-
-namespace {
 
 /// A value on its way through the expression; without dimension it is a plain number.
 struct Term {
@@ -415,20 +302,20 @@ class Parser {
         }
         // A prefix as decimal mark: 4k7, 4u7.
         if (whole && at_ < text_.size() && is_digit(text_[at_]))
-            for (const auto& p : prefixes)
-                if (symbol == p.symbol && !(symbol == "m" && wanted_ == Dimension::length)) {
+            if (const auto factor = si_prefix(symbol))
+                if (!(symbol == "m" && wanted_ == Dimension::length)) {
                     const size_t from = at_;
                     auto tail = number();
                     if (!tail) return tail;
                     t.value =
-                        (t.value + tail->value * std::pow(10, -static_cast<double>(at_ - from))) * p.factor;
+                        (t.value + tail->value * std::pow(10, -static_cast<double>(at_ - from))) * *factor;
                     t.end = at_;
                     const auto unit = unit_symbol(word());
                     if (unit) t.value *= unit->factor, t.dimension = unit->dimension;
                     return t;
                 }
         // "3.4 days" is the one unit that is printed as a word.
-        const bool days = speaks_another() && lower(symbol) == lower(said("days"));
+        const bool days = speaks_another() && lower(symbol) == lower(looked_up("days"));
         const auto unit = unit_symbol(wanted_ == Dimension::temperature && symbol == "F" ? "°F"
                                       : days                                             ? "days"
                                                                                          : symbol);
@@ -490,66 +377,9 @@ class Parser {
 
 }  // namespace
 
-std::optional<UnitSymbol> unit_symbol(std::string_view symbol) {
-    for (const auto& b : bases)
-        if (b.symbol == symbol) return UnitSymbol{b.dimension, b.factor};
-    if (symbol == "°F") return UnitSymbol{Dimension::temperature, 5.0 / 9, -32 * 5.0 / 9};
-    for (const auto& p : prefixes) {
-        if (symbol.substr(0, p.symbol.size()) != p.symbol) continue;
-        const auto tail = symbol.substr(p.symbol.size());
-        if (tail.empty() && p.symbol == "k") return UnitSymbol{Dimension::resistance, 1e3};
-        for (const auto& b : bases)
-            if (b.prefixes && b.symbol == tail) return UnitSymbol{b.dimension, b.factor * p.factor};
-    }
-    const auto small = lower(symbol);
-    for (const auto& spelling : spellings)
-        if (small == spelling.word && symbol != spelling.symbol) return unit_symbol(spelling.symbol);
-    return std::nullopt;
-}
-
 tl::expected<double, ParseError> parse_value(std::string_view text, Dimension dimension,
                                              std::string_view default_unit) {
     return Parser(text, dimension, default_unit).run();
-}
-
-tl::expected<SquareMillimetre, ParseError> parse_wire_size(std::string_view text) {
-    std::string s;
-    for (const char c : text)
-        if (c != ' ') s += c >= 'a' && c <= 'z' ? static_cast<char>(c - 'a' + 'A') : c;
-    const auto fail = [&] {
-        return tl::unexpected(ParseError{
-            0, text.size(),
-            say("A wire size is a gauge such as 18 AWG or 2/0 AWG, or an area such as 0.75 mm².")});
-    };
-    const auto number = [](std::string_view digits) { return plain_number(digits); };
-    if (const auto at = s.find("AWG"); at != std::string::npos) {
-        std::string digits = s.substr(0, at) + s.substr(at + 3);
-        double gauge = 0;
-        if (const auto slash = digits.find("/0"); slash != std::string::npos && slash + 2 == digits.size()) {
-            const auto n = number(digits.substr(0, slash));
-            if (!n || *n < 1 || *n > 4) return fail();
-            gauge = 1 - *n;
-        } else {
-            const auto n = number(digits);
-            if (!n || *n < 0 || *n > 40 || *n != std::floor(*n)) return fail();
-            gauge = *n;
-        }
-        const double d = 0.127 * std::pow(92.0, (36 - gauge) / 39);
-        return SquareMillimetre(M_PI / 4 * d * d);
-    }
-    if (const auto at = s.find("KCMIL"); at != std::string::npos && at + 5 == s.size()) {
-        constexpr double mm2_per_kcmil = 0.5067075;
-        const auto n = number(s.substr(0, at));
-        if (!n || *n <= 0 || *n > 2000) return fail();
-        return SquareMillimetre(*n * mm2_per_kcmil);
-    }
-    if (const auto at = s.find("MM"); at != std::string::npos) {
-        const auto tail = s.substr(at + 2);
-        const auto n = number(s.substr(0, at));
-        if (n && *n > 0 && *n <= 500 && (tail == "2" || tail == "²" || tail == "^2" || tail.empty()))
-            return SquareMillimetre(*n);
-    }
-    return fail();
 }
 
 }  // namespace sangre

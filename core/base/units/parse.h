@@ -5,8 +5,8 @@
 #include <string_view>
 #include <tl/expected.hpp>
 
-#include "units/number.h"
-#include "units/quantity.h"
+#include "base/units/number.h"
+#include "base/units/quantity.h"
 
 namespace sangre {
 
@@ -43,6 +43,9 @@ struct UnitSymbol {
 };
 /// The largest that anybody means here, in SI: beyond it a mark is surely no thousands' mark.
 double largest_meant(Dimension dimension);
+
+/// The factor of an SI prefix alone, "k" or "µ"; nothing for what is none.
+std::optional<double> si_prefix(std::string_view symbol);
 
 /// Nothing for what is not the symbol of a unit.
 std::optional<UnitSymbol> unit_symbol(std::string_view symbol);

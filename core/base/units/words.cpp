@@ -1,4 +1,4 @@
-#include "units/words.h"
+#include "base/units/words.h"
 
 #include <vector>
 
@@ -6,7 +6,7 @@
 
 #include <algorithm>
 
-#include "units/number.h"
+#include "base/units/number.h"
 
 namespace sangre {
 namespace {

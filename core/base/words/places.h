@@ -67,12 +67,6 @@ constexpr Place next_place(std::string_view text, size_t from) {
     return p;
 }
 
-/// Words, and the value behind them.
-struct Piece {
-    static constexpr std::uint16_t none = 0xffff;
-    std::uint16_t begin = 0, end = 0, value = none;
-};
-
 /// Each name once, in the order in which the values follow.
 class Names {
   public:

@@ -1,34 +1,18 @@
-#include "words/say.h"
+#include "base/words/say.h"
 
-#include <atomic>
-#include <optional>
+#include <fmt/format.h>
+
+#include "base/words/look_up.h"
+#include "base/words/reader.h"
 
 namespace sangre {
-namespace {
 
-std::atomic<Tongue> spoken{nullptr};
-thread_local int english_here = 0;
-
-Tongue tongue_now() { return english_here > 0 ? nullptr : spoken.load(); }
-
-}  // namespace
-
-void speak(Tongue tongue) { spoken = tongue; }
-
-bool speaks_another() { return tongue_now() != nullptr; }
-bool says_english() { return english_here > 0; }
-InEnglish::InEnglish() { ++english_here; }
-InEnglish::~InEnglish() { --english_here; }
-
-std::string said(std::string_view english) {
-    const auto tongue = tongue_now();
-    if (!tongue || english.empty()) return std::string(english);
-    auto words = tongue(english);
-    return words.empty() ? std::string(english) : words;
+Words said(std::string_view english) {
+    return later([english = std::string(english)] { return looked_up(english); });
 }
 
-std::vector<std::string> said_each(const std::vector<std::string>& english) {
-    std::vector<std::string> words;
+std::vector<Words> said_each(const std::vector<std::string>& english) {
+    std::vector<Words> words;
     for (const auto& one : english) words.push_back(said(one));
     return words;
 }
@@ -36,53 +20,34 @@ std::vector<std::string> said_each(const std::vector<std::string>& english) {
 namespace words_detail {
 namespace {
 
-bool is_one(const fmt::format_args& args, size_t index) {
-    return fmt::visit_format_arg(
-        [](auto value) {
-            if constexpr (std::is_integral_v<decltype(value)>)
-                return value == 1;
-            else
-                return false;
-        },
-        args.get(static_cast<int>(index)));
+bool is_one(const Value& value) {
+    const auto* count = std::get_if<long long>(&value);
+    return count && *count == 1;
 }
 
-/// As fmt prints it alone.
-void append(fmt::memory_buffer& out, const fmt::format_args& args, size_t index, std::string_view format) {
-    const auto value = args.get(static_cast<int>(index));
-    if (format.empty()) {
-        const bool done = fmt::visit_format_arg(
-            [&](auto v) {
-                using Value = decltype(v);
-                if constexpr (std::is_same_v<Value, fmt::string_view>)
-                    return out.append(v.data(), v.data() + v.size()), true;
-                else if constexpr (std::is_same_v<Value, const char*>)
-                    return out.append(v, v + std::char_traits<char>::length(v)), true;
-                else if constexpr (std::is_integral_v<Value> && !std::is_same_v<Value, bool> &&
-                                   !std::is_same_v<Value, char>) {
-                    const fmt::format_int digits(v);
-                    return out.append(digits.data(), digits.data() + digits.size()), true;
-                } else
-                    return false;
-            },
-            value);
-        if (done) return;
+/// As fmt prints it alone; false where words are given a format.
+bool append(std::string& out, const Value& value, std::string_view format) {
+    if (const auto* words = std::get_if<Words>(&value)) {
+        out += words->str();
+        return format.empty();
     }
-    const auto pattern =
-        "{" + std::to_string(index) + (format.empty() ? "" : ":") + std::string(format) + "}";
-    fmt::vformat_to(fmt::appender(out), pattern, args);
+    const auto pattern = format.empty() ? std::string("{}") : fmt::format("{{:{}}}", format);
+    if (const auto* count = std::get_if<long long>(&value))
+        fmt::format_to(std::back_inserter(out), fmt::runtime(pattern), *count);
+    else
+        fmt::format_to(std::back_inserter(out), fmt::runtime(pattern), std::get<double>(value));
+    return true;
 }
 
 /// The places filled and the forms chosen; false where a place is none of the names.
-bool append_filled(fmt::memory_buffer& out, std::string_view text, const Names& names,
-                   const fmt::format_args& args) {
+bool append_filled(std::string& out, std::string_view text, const Names& names,
+                   std::span<const Value> values) {
     size_t from = 0;
     const auto append_literal = [&](size_t to) {
         for (auto chunk = text.substr(from, to - from); !chunk.empty();) {
             // The braces in it are doubled, and one of them is meant.
             const auto brace = std::min({chunk.find('{'), chunk.find('}'), chunk.size()});
-            const auto end = std::min(brace + 1, chunk.size());
-            out.append(chunk.data(), chunk.data() + end);
+            out += chunk.substr(0, std::min(brace + 1, chunk.size()));
             chunk.remove_prefix(std::min(brace + 2, chunk.size()));
         }
     };
@@ -90,9 +55,8 @@ bool append_filled(fmt::memory_buffer& out, std::string_view text, const Names& 
         const auto index = names.index(p.name);
         if (!p.sound || index == names.count()) return false;
         append_literal(p.begin);
-        if (!p.chooses)
-            append(out, args, index, p.format);
-        else if (!append_filled(out, is_one(args, index) ? p.one : p.other, names, args))
+        if (p.chooses ? !append_filled(out, is_one(values[index]) ? p.one : p.other, names, values)
+                      : !append(out, values[index], p.format))
             return false;
         from = p.end;
     }
@@ -102,22 +66,18 @@ bool append_filled(fmt::memory_buffer& out, std::string_view text, const Names& 
 
 }  // namespace
 
-std::string filled(std::string_view english, std::span<const Piece> pieces, fmt::format_args args) {
-    fmt::memory_buffer out;
+std::string filled(std::string_view english, std::span<const Value> values) {
+    const Names names(english);
+    std::string out;
     if (speaks_another()) {
-        const auto theirs = said(english);
         try {
-            if (append_filled(out, theirs, Names(english), args)) return fmt::to_string(out);
+            if (append_filled(out, looked_up(english), names, values)) return out;
         } catch (const fmt::format_error&) {  // said in English below
         }
         out.clear();
     }
-    for (const auto& piece : pieces) {
-        out.append(english.data() + piece.begin, english.data() + piece.end);
-        if (piece.value != Piece::none) append(out, args, piece.value, {});
-    }
-    if (pieces.empty()) append_filled(out, english, Names(english), args);
-    return fmt::to_string(out);
+    append_filled(out, english, names, values);
+    return out;
 }
 
 }  // namespace words_detail

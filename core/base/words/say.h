@@ -2,47 +2,29 @@
 // Every sentence that a person reads is made here, so that it can be said in the reader's language. The core
 // speaks English and knows no other: who runs it hands in what looks sentences up, and lupdate finds them by
 // these names.
-#include <fmt/format.h>
-
+#include <array>
+#include <cstdint>
+#include <memory>
 #include <span>
 #include <string>
 #include <string_view>
 #include <type_traits>
+#include <variant>
 #include <vector>
 
-#include "words/places.h"
+#include "base/words/places.h"
+#include "base/words/words.h"
 
 namespace sangre {
-
-/// The sentence in the reader's language with the same placeholders, or nothing where it is not known.
-using Tongue = std::string (*)(std::string_view english);
-
-/// What looks sentences up from now on; null: English. Set before work begins, for the whole process.
-void speak(Tongue tongue);
-
-/// Whether another language than English is spoken.
-bool speaks_another();
-
-/// As long as it lives, what this thread says is English, with points in its numbers and metres: what files
-/// and keys hold.
-class InEnglish {
-  public:
-    InEnglish();
-    ~InEnglish();
-    InEnglish(const InEnglish&) = delete;
-    InEnglish& operator=(const InEnglish&) = delete;
-};
-/// Whether one of them lives on this thread.
-bool says_english();
 
 /// Marks words that stand in a table until they are said. They stay English there.
 constexpr const char* to_say(const char* english) { return english; }
 
-/// A sentence of a table, in the reader's language.
-std::string said(std::string_view english);
+/// A sentence of a table.
+Words said(std::string_view english);
 
 /// Each of them: tools, which a plan keeps in English.
-std::vector<std::string> said_each(const std::vector<std::string>& english);
+std::vector<Words> said_each(const std::vector<std::string>& english);
 
 /// A whole sentence in English with named places, which other languages order as they must: "{fuse} opens
 /// before {wire} is damaged". The values follow in the order in which the names come first. That each name
@@ -57,12 +39,8 @@ class Sentence {
         if (!names.sound()) throw "a place is not closed, has no name, or one form only";
         if (names.count() != sizeof...(Args)) throw "there are more or fewer names than values";
         check(english_, names);
-        find_pieces(names);
     }
     std::string_view english() const { return english_; }
-    /// What it is made of, as it was found when it was compiled; empty where it has forms, formats or braces
-    /// of its own, and is read when it is said.
-    std::span<const words_detail::Piece> pieces() const { return {pieces_.data(), piece_count_}; }
 
   private:
     static consteval void check(std::string_view text, const words_detail::Names& names) {
@@ -78,36 +56,48 @@ class Sentence {
         }
     }
 
-    consteval void find_pieces(const words_detail::Names& names) {
-        if (english_.find("{{") != std::string_view::npos || english_.find("}}") != std::string_view::npos)
-            return;
-        size_t count = 0;
-        std::uint16_t from = 0;
-        for (auto p = words_detail::next_place(english_, 0); p.begin != std::string_view::npos;
-             p = words_detail::next_place(english_, p.end)) {
-            if (p.chooses || !p.format.empty() || count + 1 >= pieces_.size()) return;
-            pieces_[count++] = {from, static_cast<std::uint16_t>(p.begin),
-                                static_cast<std::uint16_t>(names.index(p.name))};
-            from = static_cast<std::uint16_t>(p.end);
-        }
-        pieces_[count++] = {from, static_cast<std::uint16_t>(english_.size()), words_detail::Piece::none};
-        piece_count_ = count;
-    }
-
     std::string_view english_;
-    std::array<words_detail::Piece, sizeof...(Args) + 2> pieces_{};
-    size_t piece_count_ = 0;
 };
 
 namespace words_detail {
-std::string filled(std::string_view english, std::span<const Piece> pieces, fmt::format_args args);
+
+/// What fills a place.
+using Value = std::variant<Words, long long, double>;
+
+template <class T>
+Value value_of(T&& value) {
+    using Plain = std::remove_cvref_t<T>;
+    if constexpr (std::is_integral_v<Plain>)
+        return static_cast<long long>(value);
+    else if constexpr (std::is_floating_point_v<Plain>)
+        return static_cast<double>(value);
+    else
+        return Words(std::forward<T>(value));
 }
 
-/// A sentence with what belongs into its places, in the reader's language. A translation whose places are not
-/// those of the English is not used: English is said instead.
+/// A translation whose places are not those of the English is not used: English is said instead.
+std::string filled(std::string_view english, std::span<const Value> values);
+
+template <std::size_t count>
+class Unsaid final : public Unworded {
+  public:
+    template <class... Args>
+    explicit Unsaid(std::string_view english, Args&&... args)
+        : english_(english), values_{value_of(std::forward<Args>(args))...} {}
+    std::string worded() const override { return filled(english_, values_); }
+
+  private:
+    std::string_view english_;  ///< a literal
+    std::array<Value, count> values_;
+};
+
+}  // namespace words_detail
+
+/// A sentence with what belongs into its places.
 template <class... Args>
-std::string say(Sentence<std::type_identity_t<Args>...> english, Args&&... args) {
-    return words_detail::filled(english.english(), english.pieces(), fmt::make_format_args(args...));
+Words say(Sentence<std::type_identity_t<Args>...> english, Args&&... args) {
+    return Words(std::make_shared<const words_detail::Unsaid<sizeof...(Args)>>(english.english(),
+                                                                               std::forward<Args>(args)...));
 }
 
 }  // namespace sangre

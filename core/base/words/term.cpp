@@ -1,11 +1,11 @@
-#include "words/term.h"
+#include "base/words/term.h"
 
 #include <cctype>
 #include <vector>
 
-#include "units/format.h"
-#include "units/number.h"
-#include "words/say.h"
+#include "base/words/letters.h"
+#include "base/words/look_up.h"
+#include "base/words/reader.h"
 
 namespace sangre {
 namespace {
@@ -56,7 +56,7 @@ std::string put_together(const std::string& words, const std::vector<std::string
 
 std::string said_piece(std::string_view piece, char decimal) {
     const auto p = taken_apart(piece);
-    const auto words = put_together(said(p.text), p.numbers, decimal);
+    const auto words = put_together(looked_up(p.text), p.numbers, decimal);
     return words.empty() ? std::string(piece) : words;
 }
 
@@ -74,6 +74,11 @@ std::string Term::spoken() const {
         from = end + 2;
     }
     return all;
+}
+
+Term::operator Words() const {
+    if (english_.empty()) return {};
+    return later([term = *this] { return term.spoken(); });
 }
 
 bool Term::is_called(std::string_view typed) const {

@@ -7,6 +7,8 @@
 #include <string>
 #include <string_view>
 
+#include "base/words/words.h"
+
 namespace sangre {
 
 /// Names are made of pieces between commas, "sealed toggle switch 30 A, latching": known as a whole, or each
@@ -17,9 +19,9 @@ class Term {
     explicit Term(std::string english) : english_(std::move(english)) {}
 
     const std::string& english() const { return english_; }
-    /// In the reader's language.
+    /// As the reader of this thread calls it.
     std::string spoken() const;
-    operator std::string() const { return spoken(); }  // NOLINT: where words are wanted, it is said
+    operator Words() const;  // NOLINT: where words are wanted, it is said
     bool empty() const { return english_.empty(); }
     /// Whether somebody who writes this means it: its English or what the reader's language calls it,
     /// whatever the case of the letters of ASCII.
@@ -31,14 +33,16 @@ class Term {
     std::string english_;
 };
 
-inline std::string operator+(const Term& term, std::string_view rest) { return term.spoken().append(rest); }
-inline std::string operator+(std::string begin, const Term& term) { return begin.append(term.spoken()); }
+inline Words operator+(const Term& term, const Words& rest) { return Words(term) + rest; }
+inline Words operator+(const Words& begin, const Term& term) { return begin + Words(term); }
 
 }  // namespace sangre
 
+#ifndef SANGRE_WORDS_LATE
 template <>
 struct fmt::formatter<sangre::Term> : fmt::formatter<std::string> {
     auto format(const sangre::Term& term, fmt::format_context& c) const {
         return fmt::formatter<std::string>::format(term.spoken(), c);
     }
 };
+#endif

@@ -1,4 +1,4 @@
-#include "battery/fit.h"
+#include "physics/battery/fit.h"
 
 #include <fmt/format.h>
 
@@ -7,8 +7,8 @@
 #include <cmath>
 #include <limits>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre {
 namespace {
@@ -71,8 +71,8 @@ Trial search(const Source& pack, const Chemistry& chemistry, const std::vector<d
 
 }  // namespace
 
-tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const Chemistry& chemistry,
-                                                    const std::vector<MeasuredSample>& log) {
+tl::expected<BatteryFit, Words> fit_discharge(const Source& battery, const Chemistry& chemistry,
+                                              const std::vector<MeasuredSample>& log) {
     if (log.size() < fewest_samples)
         return tl::unexpected(say("{count} samples are too few: at least {fewest_samples} are needed",
                                   log.size(), fewest_samples));

@@ -4,9 +4,9 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "battery/pack.h"
-#include "units/measured.h"
-#include "why.h"
+#include "base/units/measured.h"
+#include "base/why.h"
+#include "physics/battery/pack.h"
 
 namespace sangre {
 
@@ -25,7 +25,7 @@ struct BatteryFit {
 /// Least squares of V = rest(start − Ah/capacity) − I·R over capacity, start and R, with the chemistry's rest
 /// curve. Needs at least 10 samples and a twentieth of the printed capacity drawn; the error says what is
 /// missing.
-tl::expected<BatteryFit, std::string> fit_discharge(const Source& battery, const Chemistry& chemistry,
-                                                    const std::vector<MeasuredSample>& samples);
+tl::expected<BatteryFit, Words> fit_discharge(const Source& battery, const Chemistry& chemistry,
+                                              const std::vector<MeasuredSample>& samples);
 
 }  // namespace sangre

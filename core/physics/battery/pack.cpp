@@ -1,12 +1,12 @@
-#include "battery/pack.h"
+#include "physics/battery/pack.h"
 
 #include <fmt/format.h>
 
 #include <algorithm>
 #include <cmath>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre {
 
@@ -76,16 +76,16 @@ Gram pack_mass(const Source& battery, const Chemistry& chemistry) {
     return Gram(raw(pack_energy(battery, chemistry)) / chemistry.wh_per_kg * 1e3);
 }
 
-std::string pack_summary(const Source& battery, const Chemistry& chemistry) {
+Words pack_summary(const Source& battery, const Chemistry& chemistry) {
     return say("{chemistry} · {series} in series{several|, {parallel} in parallel|} · {capacity}",
                chemistry.name, battery.series, battery.parallel > 1, battery.parallel,
                format(battery.cell_capacity * battery.parallel));
 }
 
-std::string pack_short(const Source& b, const Chemistry& chemistry) {
-    return fmt::format("{} {}S{} · {}", chemistry.short_name, b.series,
-                       b.parallel > 1 ? fmt::format(" {}P", b.parallel) : "",
-                       format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
+Words pack_short(const Source& b, const Chemistry& chemistry) {
+    return compose("{} {}S{} · {}", chemistry.short_name, b.series,
+                   b.parallel > 1 ? fmt::format(" {}P", b.parallel) : "",
+                   format(AmpereHour(raw(b.cell_capacity) * b.parallel)));
 }
 
 }  // namespace sangre

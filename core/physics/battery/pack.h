@@ -2,8 +2,8 @@
 // A battery pack at a state of charge and temperature.
 #include <string>
 
-#include "parts/source.h"
-#include "parts/types.h"
+#include "physics/parts/source.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 
@@ -53,9 +53,9 @@ inline constexpr Second burst_time{10};
 Ampere pack_burst_current(const Source& battery, const Chemistry& chemistry);
 Gram pack_mass(const Source& battery, const Chemistry& chemistry);
 /// "8S LFP · 30 Ah".
-std::string pack_summary(const Source& battery, const Chemistry& chemistry);
+Words pack_summary(const Source& battery, const Chemistry& chemistry);
 
 /// The same with little room: "LFP 8S · 30 Ah", "Li-ion 7S 2P · 10 Ah".
-std::string pack_short(const Source& battery, const Chemistry& chemistry);
+Words pack_short(const Source& battery, const Chemistry& chemistry);
 
 }  // namespace sangre

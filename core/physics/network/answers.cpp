@@ -1,4 +1,4 @@
-#include "network/answers.h"
+#include "physics/network/answers.h"
 
 #include <algorithm>
 

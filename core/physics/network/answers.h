@@ -4,7 +4,7 @@
 #include <memory>
 #include <unordered_map>
 
-#include "network/instant.h"
+#include "physics/network/instant.h"
 
 namespace sangre {
 

@@ -6,8 +6,8 @@
 #include <memory>
 #include <vector>
 
-#include "parts/id.h"
-#include "wire/warmth.h"
+#include "physics/parts/id.h"
+#include "physics/wire/warmth.h"
 
 namespace sangre {
 

@@ -1,6 +1,6 @@
-#include "network/continuation.h"
+#include "physics/network/continuation.h"
 
-#include "network/sparse_lu.h"
+#include "physics/network/sparse_lu.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,4 +1,4 @@
-#include "network/elements.h"
+#include "physics/network/elements.h"
 
 #include <algorithm>
 #include <cmath>

@@ -5,8 +5,8 @@
 // a path of operating points can be followed through them.
 #include <array>
 
-#include "parts/load.h"
-#include "parts/types.h"
+#include "physics/parts/load.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 

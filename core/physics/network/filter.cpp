@@ -1,12 +1,12 @@
-#include "network/filter.h"
+#include "physics/network/filter.h"
 
 #include <fmt/format.h>
 
 #include <cmath>
 #include <complex>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre {
 FilterCheck check_filter(const FilterNeed& need) {

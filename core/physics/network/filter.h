@@ -1,7 +1,7 @@
 #pragma once
 // LC filters in a feed: where they start to work, how much, and what limits them.
-#include "units/quantity.h"
-#include "why.h"
+#include "base/units/quantity.h"
+#include "base/why.h"
 
 namespace sangre {
 

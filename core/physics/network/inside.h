@@ -3,9 +3,9 @@
 #include <Eigen/SparseCore>
 #include <array>
 
-#include "network/answers.h"
-#include "network/nodal_solver.h"
-#include "network/sparse_lu.h"
+#include "physics/network/answers.h"
+#include "physics/network/nodal_solver.h"
+#include "physics/network/sparse_lu.h"
 
 namespace sangre {
 

@@ -1,11 +1,11 @@
-#include "network/instant.h"
+#include "physics/network/instant.h"
 
 #include <cmath>
 #include <limits>
 
-#include "network/elements.h"
-#include "network/sources.h"
-#include "wire/conductor.h"
+#include "physics/network/elements.h"
+#include "physics/network/sources.h"
+#include "physics/wire/conductor.h"
 
 namespace sangre {
 

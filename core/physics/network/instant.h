@@ -1,7 +1,7 @@
 #pragma once
 // What a demand asks of a circuit, resolved to numbers once before Newton's method reads them many times.
-#include "network/network.h"
-#include "network/operating_point.h"
+#include "physics/network/network.h"
+#include "physics/network/operating_point.h"
 
 namespace sangre {
 

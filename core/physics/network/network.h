@@ -1,8 +1,8 @@
 #pragma once
 // A circuit with its parts: all of a network that stays while demands change.
-#include "network/circuit.h"
-#include "network/elements.h"
-#include "parts/source.h"
+#include "physics/network/circuit.h"
+#include "physics/network/elements.h"
+#include "physics/parts/source.h"
 
 namespace sangre {
 

@@ -2,8 +2,8 @@
 #include <cmath>
 #include <limits>
 
-#include "network/continuation.h"
-#include "network/inside.h"
+#include "physics/network/continuation.h"
+#include "physics/network/inside.h"
 
 namespace sangre {
 

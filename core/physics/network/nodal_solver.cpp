@@ -1,9 +1,9 @@
-#include "network/nodal_solver.h"
+#include "physics/network/nodal_solver.h"
 
 #include <cmath>
 #include <limits>
 
-#include "network/inside.h"
+#include "physics/network/inside.h"
 
 namespace sangre {
 namespace {

@@ -2,8 +2,8 @@
 // The operating point of a circuit: nodal analysis with Newton's method on the general graph (Eigen + KLU).
 #include <memory>
 
-#include "network/network.h"
-#include "network/operating_point.h"
+#include "physics/network/network.h"
+#include "physics/network/operating_point.h"
 
 namespace sangre {
 

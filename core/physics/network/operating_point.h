@@ -4,8 +4,8 @@
 #include <string>
 #include <vector>
 
-#include "parts/load.h"
-#include "units/quantity.h"
+#include "base/units/quantity.h"
+#include "physics/parts/load.h"
 
 namespace sangre {
 

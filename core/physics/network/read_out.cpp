@@ -1,7 +1,7 @@
 // From voltages to what every feed and part sees, and by how much the starved are starved.
 #include <cmath>
 
-#include "network/inside.h"
+#include "physics/network/inside.h"
 
 namespace sangre {
 

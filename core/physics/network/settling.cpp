@@ -2,8 +2,8 @@
 // pass.
 #include <cmath>
 
-#include "network/continuation.h"
-#include "network/inside.h"
+#include "physics/network/continuation.h"
+#include "physics/network/inside.h"
 
 namespace sangre {
 namespace {

@@ -1,9 +1,9 @@
-#include "network/sources.h"
+#include "physics/network/sources.h"
 
 #include <algorithm>
 #include <cmath>
 
-#include "battery/pack.h"
+#include "physics/battery/pack.h"
 
 namespace sangre {
 namespace {

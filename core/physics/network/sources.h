@@ -1,8 +1,8 @@
 #pragma once
 // What a source is in the network at one instant.
-#include "network/elements.h"
-#include "network/operating_point.h"
-#include "parts/source.h"
+#include "physics/network/elements.h"
+#include "physics/network/operating_point.h"
+#include "physics/parts/source.h"
 
 namespace sangre {
 

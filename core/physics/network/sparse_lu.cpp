@@ -1,4 +1,4 @@
-#include "network/sparse_lu.h"
+#include "physics/network/sparse_lu.h"
 
 #include <klu.h>
 

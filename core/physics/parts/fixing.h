@@ -4,7 +4,7 @@
 #include <string_view>
 #include <utility>
 
-#include "words/say.h"
+#include "base/words/say.h"
 
 namespace sangre {
 

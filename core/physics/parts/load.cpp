@@ -1,4 +1,4 @@
-#include "parts/load.h"
+#include "physics/parts/load.h"
 
 #include <algorithm>
 

@@ -5,9 +5,9 @@
 #include <string_view>
 #include <utility>
 
-#include "parts/fixing.h"
-#include "parts/id.h"
-#include "units/quantity.h"
+#include "base/units/quantity.h"
+#include "physics/parts/fixing.h"
+#include "physics/parts/id.h"
 
 namespace sangre {
 

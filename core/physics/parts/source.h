@@ -5,8 +5,8 @@
 #include <string_view>
 #include <utility>
 
-#include "parts/id.h"
-#include "units/quantity.h"
+#include "base/units/quantity.h"
+#include "physics/parts/id.h"
 
 namespace sangre {
 

@@ -5,9 +5,9 @@
 #include <string>
 #include <vector>
 
-#include "parts/id.h"
-#include "units/quantity.h"
-#include "words/term.h"
+#include "base/units/quantity.h"
+#include "base/words/term.h"
+#include "physics/parts/id.h"
 
 namespace sangre {
 
@@ -121,7 +121,7 @@ struct Chemistry {
     double cycles = 500;
     bool plates_when_cold = false;  ///< must not be charged below 0 °C
     std::array<Volt, 11> rest{};    ///< rest voltage at 0, 10 … 100 % charge
-    std::string caution;
+    Words caution;
     std::string source;
 };
 
@@ -317,17 +317,17 @@ struct JointKind {
     SquareMillimetre least{0.01}, most{150};  ///< copper that it takes, all conductors together
     Ampere rated{};                           ///< that it carries continuously; 0: as much as its wire
     Celsius hottest{105};                     ///< that the conductor in it may be
-    std::string part;    ///< what is bought for it: "crimp ring terminal"; empty: nothing
-    std::string heat;    ///< "iron"; empty where none is used
-    Millimetre tip{};    ///< chisel of that iron on copper of usual size; 0: `heat` says what it is
-    std::string flux;    ///< which, and which not
-    std::string solder;  ///< alloy and thickness
-    bool tube = true;    ///< is insulated with tubing
+    std::string part;  ///< what is bought for it: "crimp ring terminal"; empty: nothing
+    Words heat;        ///< "iron"; empty where none is used
+    Millimetre tip{};  ///< chisel of that iron on copper of usual size; 0: `heat` says what it is
+    Words flux;        ///< which, and which not
+    Words solder;      ///< alloy and thickness
+    bool tube = true;  ///< is insulated with tubing
     double minutes = 5;
     std::vector<std::string> tools;
-    std::vector<std::string>
+    std::vector<Words>
         actions;  ///< what the hands do, in order, after the tube waits and the end is stripped
-    std::string caution;
+    Words caution;
     std::string source;
 };
 

@@ -1,11 +1,11 @@
-#include "parts/wire_size.h"
+#include "physics/parts/wire_size.h"
 
 #include <fmt/format.h>
 
 #include <cmath>
 #include <numbers>
 
-#include "units/format.h"
+#include "base/units/format.h"
 
 namespace sangre {
 namespace {
@@ -19,9 +19,9 @@ std::string nearest_gauge(SquareMillimetre area) {
 
 }  // namespace
 
-std::string size_words(const WireType& wire) {
-    if (!presentation().both_sizes) return wire.size;
-    return wire.size + " · " + (wire.metric ? nearest_gauge(wire.area) : format(wire.area));
+Words size_words(const WireType& wire) {
+    const Words other = wire.metric ? Words(nearest_gauge(wire.area)) : format(wire.area);
+    return where_both_sizes(wire.size, wire.size + " · " + other);
 }
 
 }  // namespace sangre

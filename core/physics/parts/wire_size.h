@@ -2,12 +2,12 @@
 // What a size of wire is called.
 #include <string>
 
-#include "parts/types.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 
 /// As it is sold, "20 AWG" or "0.5 mm²"; in both ways where the builder has set it so: "20 AWG · 0.519 mm²",
 /// "0.5 mm² · 20 AWG", the gauge being the nearest.
-std::string size_words(const WireType& wire);
+Words size_words(const WireType& wire);
 
 }  // namespace sangre

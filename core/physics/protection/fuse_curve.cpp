@@ -1,12 +1,12 @@
-#include "protection/fuse_curve.h"
+#include "physics/protection/fuse_curve.h"
 
 #include <fmt/format.h>
 
 #include <cmath>
 #include <limits>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre {
 namespace {
@@ -63,11 +63,11 @@ Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air) {
     return rating_in(family, rating, air) * family.continuous_share;
 }
 
-std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air) {
+Words continuous_words(const FuseFamily& family, Ampere rating, Celsius air) {
     const auto limit = format(continuous_limit(family, rating, air));
     const double warmer = raw(air) - 23;
-    const auto carried = fmt::format("{} × {}", format(rating), format_percent(family.continuous_share));
-    if (warmer <= 0) return fmt::format("{} = {}", carried, limit);
+    const auto carried = compose("{} × {}", format(rating), format_percent(family.continuous_share));
+    if (warmer <= 0) return compose("{} = {}", carried, limit);
     if (1 - family.derate_per_kelvin * warmer < 0.05)
         return say("{carried} × 5 %, too warm = {limit}", carried, limit);
     return say("{carried} × (1 − {derate_per_kelvin} × {warmer}) = {limit} at {air}", carried,

@@ -1,6 +1,6 @@
 #pragma once
 // When a fuse opens: the gates of its family, its re-rating, and what it rides.
-#include "parts/types.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 
@@ -19,7 +19,7 @@ Ampere rating_in(const FuseFamily& family, Ampere rating, Celsius air);
 Ampere continuous_limit(const FuseFamily& family, Ampere rating, Celsius air);
 
 /// The arithmetic of that: "7.5 A × 75 % × (1 − 0.0015 × 17) = 5.48 A at 40 °C".
-std::string continuous_words(const FuseFamily& family, Ampere rating, Celsius air);
+Words continuous_words(const FuseFamily& family, Ampere rating, Celsius air);
 
 /// True when a pulse of `current` for `time` leaves the fuse sound: its I²t is below 30 % of the fast edge's
 /// at that duration (10 000 starts), or it is no more than the rating as this air leaves it, which no fuse

@@ -1,4 +1,4 @@
-#include "protection/inrush.h"
+#include "physics/protection/inrush.h"
 
 #include <fmt/format.h>
 
@@ -6,8 +6,8 @@
 #include <array>
 #include <cmath>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
 
 namespace sangre {
 namespace {

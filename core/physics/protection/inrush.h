@@ -1,7 +1,7 @@
 #pragma once
 // The spark when a charged pack meets empty capacitors, and what tames it.
-#include "units/quantity.h"
-#include "why.h"
+#include "base/units/quantity.h"
+#include "base/why.h"
 
 namespace sangre {
 

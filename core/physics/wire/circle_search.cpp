@@ -1,4 +1,4 @@
-#include "wire/circle_search.h"
+#include "physics/wire/circle_search.h"
 
 #include <lbfgs.h>
 

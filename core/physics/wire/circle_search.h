@@ -4,7 +4,7 @@
 #include <utility>
 #include <vector>
 
-#include "wire/circles.h"
+#include "physics/wire/circles.h"
 
 namespace sangre {
 

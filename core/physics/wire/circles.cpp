@@ -1,4 +1,4 @@
-#include "wire/circles.h"
+#include "physics/wire/circles.h"
 
 #include <algorithm>
 #include <cmath>
@@ -6,8 +6,9 @@
 #include <mutex>
 #include <numbers>
 #include <numeric>
+#include <optional>
 
-#include "wire/circle_search.h"
+#include "physics/wire/circle_search.h"
 
 namespace sangre {
 namespace {
@@ -21,35 +22,54 @@ std::vector<Circle> pack_anew(const std::vector<double>& radii) {
     return search.circles();
 }
 
-/// Bundles change far more seldom than plans are studied, and packing is the dearest thing in a study.
+/// Bundles change far more seldom than plans are studied, and packing is the dearest thing in a study. The
+/// lock is held to look up and to keep, never while packing: two threads may pack the same, and find the
+/// same.
 class Known {
   public:
     std::vector<Circle> packed(const std::vector<double>& radii) {
-        const std::scoped_lock hold(alone_);
-        if (packed_.size() > 4096) packed_.clear();
-        const auto found = packed_.find(radii);
-        return found != packed_.end() ? found->second
-                                      : packed_.emplace(radii, pack_anew(radii)).first->second;
+        if (auto known = kept(radii)) return *known;
+        auto circles = pack_anew(radii);
+        keep(radii, circles);
+        return circles;
     }
     /// `soon`: by a few starts alone.
     bool pass(const std::vector<double>& radii, double bound, bool soon) {
-        const std::scoped_lock hold(alone_);
-        if (const auto found = packed_.find(radii); found != packed_.end())
-            return enclosing_radius(found->second) <= bound;
-        if (const auto found = passed_.find(radii); found != passed_.end() && found->second <= bound)
-            return true;
+        if (const auto known = kept(radii)) return enclosing_radius(*known) <= bound;
+        if (found_to_pass(radii, bound)) return true;
         CircleSearch search(radii);
         soon ? search.begin(bound) : search.run(bound);
         const bool passes = search.bound() <= bound;
-        if (passes) {
-            if (passed_.size() > 4096) passed_.clear();
-            passed_[radii] = search.bound();
-        } else if (!soon)  // the same search as a packing's, which has tried all
-            packed_.emplace(radii, search.circles());
+        if (passes)
+            keep_bound(radii, search.bound());
+        else if (!soon)  // the same search as a packing's, which has tried all
+            keep(radii, search.circles());
         return passes;
     }
 
   private:
+    std::optional<std::vector<Circle>> kept(const std::vector<double>& radii) {
+        const std::scoped_lock hold(alone_);
+        const auto found = packed_.find(radii);
+        return found != packed_.end() ? std::optional(found->second) : std::nullopt;
+    }
+    void keep(const std::vector<double>& radii, const std::vector<Circle>& circles) {
+        const std::scoped_lock hold(alone_);
+        if (packed_.size() > most_kept) packed_.clear();
+        packed_.emplace(radii, circles);
+    }
+    bool found_to_pass(const std::vector<double>& radii, double bound) {
+        const std::scoped_lock hold(alone_);
+        const auto found = passed_.find(radii);
+        return found != passed_.end() && found->second <= bound;
+    }
+    void keep_bound(const std::vector<double>& radii, double bound) {
+        const std::scoped_lock hold(alone_);
+        if (passed_.size() > most_kept) passed_.clear();
+        passed_[radii] = bound;
+    }
+
+    static constexpr size_t most_kept = 4096;
     std::mutex alone_;
     std::map<std::vector<double>, std::vector<Circle>> packed_;
     std::map<std::vector<double>, double> passed_;  ///< a bound that they were found to go into

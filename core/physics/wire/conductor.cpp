@@ -1,4 +1,4 @@
-#include "wire/conductor.h"
+#include "physics/wire/conductor.h"
 
 #include <cmath>
 

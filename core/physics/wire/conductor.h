@@ -1,6 +1,6 @@
 #pragma once
 // Conductors: area, resistance and resistance with temperature.
-#include "parts/types.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 

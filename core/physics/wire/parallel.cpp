@@ -1,4 +1,4 @@
-#include "wire/parallel.h"
+#include "physics/wire/parallel.h"
 
 #include <algorithm>
 

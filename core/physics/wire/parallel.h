@@ -2,7 +2,7 @@
 // Conductors in parallel: how they share a current, and what happens when one breaks.
 #include <vector>
 
-#include "wire/thermal.h"
+#include "physics/wire/thermal.h"
 
 namespace sangre {
 

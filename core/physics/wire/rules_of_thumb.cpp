@@ -1,9 +1,9 @@
-#include "wire/rules_of_thumb.h"
+#include "physics/wire/rules_of_thumb.h"
 
 #include <array>
 #include <cmath>
 
-#include "wire/conductor.h"
+#include "physics/wire/conductor.h"
 
 namespace sangre {
 

@@ -1,6 +1,6 @@
 #pragma once
 // The two rules builders swear by, shown beside the physics.
-#include "units/quantity.h"
+#include "base/units/quantity.h"
 
 namespace sangre {
 

@@ -1,13 +1,12 @@
-#include "wire/thermal.h"
+#include "physics/wire/thermal.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
 #include <limits>
-#include <map>
-#include <mutex>
 
-#include "wire/conductor.h"
+#include "base/kept.h"
+#include "physics/wire/conductor.h"
 
 namespace sangre {
 namespace {
@@ -214,18 +213,16 @@ Celsius WireThermal::after_adiabatic(double square_seconds, Celsius start) const
 
 std::shared_ptr<const WireThermal> thermal_of(const WireType& wire, const Insulation& insulation, Celsius air,
                                               int bunched, int conductors) {
-    static std::mutex alone;
     // By what the table is made of, not by name: two catalogues may hold a wire of one name.
     using Key = std::array<double, 10>;
-    static std::map<Key, std::shared_ptr<const WireThermal>> known;
-    const std::scoped_lock hold(alone);
-    if (known.size() > 2000) known.clear();
-    auto& slot = known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer),
-                           wire.gram_per_m, insulation.conductivity, raw(insulation.max), raw(air),
-                           static_cast<double>(bunched), static_cast<double>(conductors)}];
-    if (!slot)
-        slot = std::make_shared<WireThermal>(wire, insulation, air, bunching_factor(bunched), conductors);
-    return slot;
+    static Kept<Key, std::shared_ptr<const WireThermal>> known(2000);
+    return known(Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
+                     insulation.conductivity, raw(insulation.max), raw(air), static_cast<double>(bunched),
+                     static_cast<double>(conductors)},
+                 [&] {
+                     return std::make_shared<const WireThermal>(wire, insulation, air,
+                                                                bunching_factor(bunched), conductors);
+                 });
 }
 
 }  // namespace sangre

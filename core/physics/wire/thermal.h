@@ -3,7 +3,7 @@
 #include <memory>
 #include <vector>
 
-#include "parts/types.h"
+#include "physics/parts/types.h"
 
 namespace sangre {
 

@@ -1,9 +1,9 @@
-#include "wire/warmth.h"
+#include "physics/wire/warmth.h"
 
 #include <array>
 #include <cmath>
-#include <map>
-#include <mutex>
+
+#include "base/kept.h"
 
 namespace sangre {
 namespace {
@@ -42,16 +42,11 @@ double WireWarmth::beyond(double amps, double air_c) const {
 
 std::shared_ptr<const WireWarmth> warmth_of(const WireType& wire, const Insulation& insulation,
                                             int conductors) {
-    static std::mutex alone;
     using Key = std::array<double, 8>;
-    static std::map<Key, std::shared_ptr<const WireWarmth>> known;
-    const std::scoped_lock hold(alone);
-    if (known.size() > 2000) known.clear();
-    auto& slot =
-        known[Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
-                  insulation.conductivity, raw(insulation.max), static_cast<double>(conductors)}];
-    if (!slot) slot = std::make_shared<WireWarmth>(wire, insulation, conductors);
-    return slot;
+    static Kept<Key, std::shared_ptr<const WireWarmth>> known(2000);
+    return known(Key{wire.ohm_per_m, raw(wire.area), raw(wire.conductor), raw(wire.outer), wire.gram_per_m,
+                     insulation.conductivity, raw(insulation.max), static_cast<double>(conductors)},
+                 [&] { return std::make_shared<const WireWarmth>(wire, insulation, conductors); });
 }
 
 }  // namespace sangre

@@ -2,7 +2,7 @@
 // How much warmer than the air a conductor settles, in any air: what makes its resistance follow its current.
 #include <memory>
 
-#include "wire/thermal.h"
+#include "physics/wire/thermal.h"
 
 namespace sangre {
 

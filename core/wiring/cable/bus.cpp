@@ -1,4 +1,4 @@
-#include "cable/bus.h"
+#include "wiring/cable/bus.h"
 
 #include <algorithm>
 #include <map>

@@ -1,6 +1,7 @@
-#include "cable/cable.h"
+#include "wiring/cable/cable.h"
+#include "base/words/list.h"
+#include "base/words/say.h"
 #include "plan/typed_words.h"
-#include "words/say.h"
 
 #include <fmt/format.h>
 
@@ -64,7 +65,7 @@ const std::vector<std::string>& core_colours() {
     return all;
 }
 
-std::string preset_name(CablePreset preset) {
+Words preset_name(CablePreset preset) {
     switch (preset) {
         case CablePreset::servo_red_white_black:
             return "servo lead, red/white/black";
@@ -95,7 +96,7 @@ const std::vector<CablePreset>& cable_presets() {
     return all;
 }
 
-std::string preset_use(CablePreset preset) {
+Words preset_use(CablePreset preset) {
     switch (preset) {
         case CablePreset::servo_red_white_black:
             return "signal, 5 V and ground to a servo or a motor controller; black is minus";
@@ -169,7 +170,7 @@ Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& 
 
 tl::expected<Core, ParseError> parse_core(std::string_view text) {
     const auto words = core_words(text);
-    const auto wrong = [&](const CoreWord& w, std::string message) {
+    const auto wrong = [&](const CoreWord& w, Words message) {
         return tl::unexpected(ParseError{w.begin, w.begin + w.text.size(), std::move(message)});
     };
     if (words.size() < 2)
@@ -185,9 +186,8 @@ tl::expected<Core, ParseError> parse_core(std::string_view text) {
     const auto& colours = core_colours();
     c.colour = colour_in_english(lower(words[1].text));
     if (std::find(colours.begin(), colours.end(), c.colour) == colours.end()) {
-        std::string known;
-        for (const auto& k : colours) known += (known.empty() ? "" : ", ") + said(k);
-        return wrong(words[1], say("“{words}” is no colour of wire; {known} are", words[1].text, known));
+        return wrong(words[1], say("“{words}” is no colour of wire; {known} are", words[1].text,
+                                   joined(said_each(colours), ", ")));
     }
     size_t at = 2;
     const auto keyword = [&](size_t i) {

@@ -3,8 +3,8 @@
 // checked for.
 #include <tl/expected.hpp>
 
+#include "base/units/parse.h"
 #include "plan/plan.h"
-#include "units/parse.h"
 
 namespace sangre {
 
@@ -21,9 +21,9 @@ enum class CablePreset {
 /// All of them, in the order in which they are offered.
 const std::vector<CablePreset>& cable_presets();
 /// "servo lead, red/white/black".
-std::string preset_name(CablePreset preset);
+Words preset_name(CablePreset preset);
 /// What it is for, in a line.
-std::string preset_use(CablePreset preset);
+Words preset_use(CablePreset preset);
 
 /// A cable of that kind between two parts, pin to pin, unused cores not yet cut back. Its id is still empty.
 Lead make_cable(const Plan& plan, CablePreset preset, const Id& from, const Id& to);

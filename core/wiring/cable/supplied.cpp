@@ -1,12 +1,13 @@
-#include "cable/supplied.h"
+#include "wiring/cable/supplied.h"
 
 #include <fmt/format.h>
 #include <fmt/ranges.h>
 
 #include <algorithm>
 
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/list.h"
+#include "base/words/say.h"
 
 namespace sangre {
 
@@ -19,8 +20,8 @@ bool keeps_both_plugs(const Catalogue& catalogue, const Lead& lead) {
     return keeps_plug(catalogue, lead, true) && keeps_plug(catalogue, lead, false);
 }
 
-std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
-    std::vector<std::string> all;
+Words supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead) {
+    std::vector<Words> all;
     if (lead.supplied) all.push_back(say("came with {supplied}", format(*lead.supplied)));
     if (keeps_both_plugs(catalogue, lead))
         all.push_back(say("keeps both its plugs"));
@@ -31,7 +32,7 @@ std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const L
     for (const auto& d : lead.devices)
         if (d.kind == DeviceKind::splice)
             all.push_back(d.at ? say("spliced at {at}", format(*d.at)) : say("spliced"));
-    return fmt::format("{}", fmt::join(all, " · "));
+    return joined(all, " · ");
 }
 
 std::optional<SuppliedUse> use_of_supplied(const Catalogue& catalogue, const Lead& lead, Metre needed) {

@@ -11,7 +11,7 @@ bool keeps_plug(const Catalogue& catalogue, const Lead& lead, bool at_source);
 bool keeps_both_plugs(const Catalogue& catalogue, const Lead& lead);
 
 /// "came with 0.60 m, its plug kept at Logger, spliced at 0.57 m"; empty where nothing of that is so.
-std::string supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
+Words supplied_words(const Plan& plan, const Catalogue& catalogue, const Lead& lead);
 
 /// What becomes of a supplied lead.
 struct SuppliedUse {

@@ -1,7 +1,8 @@
 #include <fmt/format.h>
 
-#include "item/kinds.h"
-#include "words/say.h"
+#include "base/words/list.h"
+#include "base/words/say.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 namespace {
@@ -16,9 +17,7 @@ std::optional<ItemValues> plug_values(const Catalogue& catalogue, const Device& 
     return v;
 }
 
-std::string plug_name(const Catalogue& catalogue, const Device& d) {
-    return entry_name(catalogue.connectors, d);
-}
+Words plug_name(const Catalogue& catalogue, const Device& d) { return entry_name(catalogue.connectors, d); }
 
 std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.connectors, d.type);
@@ -29,15 +28,14 @@ std::optional<ItemStands> plug_stands(const Catalogue& catalogue, const Device& 
 ItemWork plug_work(const ItemPlace& p) {
     // Of a cable every core that is used has a pin of its own.
     if (!p.feed.cores.empty()) {
-        std::string cores;
+        std::vector<Words> cores;
         for (const auto& c : p.feed.cores)
             if (c.role != CoreRole::unused)
-                cores += (cores.empty() ? "" : ", ") + said(c.colour) +
-                         (c.signal.empty() ? "" : " (" + c.signal + ")");
+                cores.push_back(said(c.colour) + (c.signal.empty() ? "" : " (" + c.signal + ")"));
         return {
             say("Fit the plug of the {lead}", p.lead()),
             item_name(p.catalogue, p.device),
-            {say("Each core to the same pin of both halves: {cores}.", cores),
+            {say("Each core to the same pin of both halves: {cores}.", joined(cores, ", ")),
              say("Check both halves against one another before they meet: each is the mirror image of the "
                  "other."),
              say("Tug each contact in its housing.")},

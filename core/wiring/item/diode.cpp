@@ -1,7 +1,7 @@
 #include <fmt/format.h>
 
-#include "item/kinds.h"
-#include "words/say.h"
+#include "base/words/say.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 namespace {

@@ -2,12 +2,12 @@
 
 #include <algorithm>
 
-#include "item/kinds.h"
-#include "joint/item_joint.h"
-#include "parts/wire_size.h"
-#include "protection/fuse_curve.h"
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "physics/parts/wire_size.h"
+#include "physics/protection/fuse_curve.h"
+#include "wiring/item/item_joint.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 
@@ -55,7 +55,7 @@ std::optional<ItemValues> fuse_values(const Catalogue& catalogue, const Device& 
     return v;
 }
 
-std::string fuse_name(const Catalogue& catalogue, const Device& d) {
+Words fuse_name(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.fuses, d.type);
     return t ? t->name + ", " + format(d.rating) : d.type;
 }

@@ -1,8 +1,8 @@
 // What a diode, a filter, a meter and a pre-charge have in common.
 #include <fmt/format.h>
 
-#include "item/kinds.h"
-#include "words/say.h"
+#include "base/words/say.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 
@@ -27,9 +27,7 @@ std::optional<ItemValues> inline_values(const Catalogue& catalogue, const Device
     return v;
 }
 
-std::string inline_name(const Catalogue& catalogue, const Device& d) {
-    return entry_name(catalogue.inlines, d);
-}
+Words inline_name(const Catalogue& catalogue, const Device& d) { return entry_name(catalogue.inlines, d); }
 
 std::optional<ItemStands> inline_stands(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.inlines, d.type);

@@ -1,11 +1,11 @@
-#include "item/item.h"
+#include "wiring/item/item.h"
 
 #include <algorithm>
 #include <array>
 
-#include "item/kinds.h"
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 
@@ -30,9 +30,7 @@ std::optional<ItemStands> item_stands(const Catalogue& catalogue, const Device& 
     return row.stands ? row.stands(catalogue, d) : std::nullopt;
 }
 
-std::string item_name(const Catalogue& catalogue, const Device& d) {
-    return item_kind(d.kind).name(catalogue, d);
-}
+Words item_name(const Catalogue& catalogue, const Device& d) { return item_kind(d.kind).name(catalogue, d); }
 
 const char* kind_word(DeviceKind kind) { return item_kind(kind).word; }
 
@@ -49,9 +47,9 @@ size_t used_wires(const Lead& lead) {
 
 size_t crossing_wires(const Lead& lead, DeviceKind kind) { return sits_in_both(kind) ? used_wires(lead) : 1; }
 
-std::string ItemPlace::lead() const { return say("{part} lead", name_of(plan, feed.to)); }
+Words ItemPlace::lead() const { return say("{part} lead", name_of(plan, feed.to)); }
 
-std::string ItemPlace::where() const {
+Words ItemPlace::where() const {
     const auto from = name_of(plan, feed.from);
     if (device.at && raw(*device.at) >= 0.005) return say("{at} from {part}", format(*device.at), from);
     return device.at || device.kind == DeviceKind::fuse ? say("as close to {from} as possible", from)

@@ -46,7 +46,7 @@ std::optional<ItemEnds> item_ends(const Catalogue& catalogue, const Device& devi
 
 /// What it withstands, and under which name that is said. What is 0 is not limited by it.
 struct ItemStands {
-    std::string name;
+    Words name;
     Ampere rated{};
     Volt voltage{};
     Celsius hottest{1000};  ///< that the conductor in it may be
@@ -57,7 +57,7 @@ std::optional<ItemStands> item_stands(const Catalogue& catalogue, const Device& 
 /// Empty where the catalogue does not hold its type.
 std::optional<ItemValues> item_values(const Catalogue& catalogue, const Device& device);
 /// "standard blade fuse, 10 A"; the bare type where the catalogue does not hold it.
-std::string item_name(const Catalogue& catalogue, const Device& device);
+Words item_name(const Catalogue& catalogue, const Device& device);
 
 /// "fuse", "switch", "plug", "diode", "filter", "meter", "pre-charge".
 const char* kind_word(DeviceKind kind);

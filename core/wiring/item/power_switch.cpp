@@ -1,8 +1,8 @@
 #include <fmt/format.h>
 
-#include "item/kinds.h"
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 namespace {
@@ -18,9 +18,7 @@ std::optional<ItemValues> switch_values(const Catalogue& catalogue, const Device
     return v;
 }
 
-std::string switch_name(const Catalogue& catalogue, const Device& d) {
-    return entry_name(catalogue.switches, d);
-}
+Words switch_name(const Catalogue& catalogue, const Device& d) { return entry_name(catalogue.switches, d); }
 
 std::optional<ItemEnds> switch_ends(const Catalogue& catalogue, const Device& d) {
     const auto* t = find(catalogue.switches, d.type);

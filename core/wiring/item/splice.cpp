@@ -1,9 +1,9 @@
 #include <fmt/format.h>
 
-#include "item/kinds.h"
-#include "joint/covers.h"
-#include "units/format.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "wiring/item/covers.h"
+#include "wiring/item/kinds.h"
 
 namespace sangre {
 namespace {
@@ -11,7 +11,7 @@ namespace {
 // What it takes is that of its joint, which the wiring adds.
 std::optional<ItemValues> splice_values(const Catalogue&, const Device&) { return ItemValues{}; }
 
-std::string splice_name(const Catalogue& catalogue, const Device& d) {
+Words splice_name(const Catalogue& catalogue, const Device& d) {
     const auto* kind = find(catalogue.joints, d.joint_in);
     return kind ? kind->name : say("splice");
 }
@@ -23,7 +23,7 @@ std::optional<ItemEnds> splice_ends(const Catalogue&, const Device&) {
 ItemWork splice_work(const ItemPlace& p) {
     ItemWork work;
     work.title = say("Lengthen the {lead}", p.lead());
-    work.subtitle = fmt::format("{}, {}", item_name(p.catalogue, p.device), p.where());
+    work.subtitle = compose("{}, {}", item_name(p.catalogue, p.device), p.where());
     const auto wires = crossing_wires(p.feed, DeviceKind::splice);
     if (wires > 1)
         work.actions = {

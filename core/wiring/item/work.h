@@ -1,13 +1,14 @@
 #pragma once
 // What the hands do with an item in a lead.
-#include "item/item.h"
+#include "wiring/item/item.h"
 
 namespace sangre {
 
 struct ItemWork {
-    std::string title, subtitle;
-    std::vector<std::string> actions, tools;
-    std::string caution;
+    Words title, subtitle;
+    std::vector<Words> actions;
+    std::vector<std::string> tools;
+    Words caution;
     double minutes = 8;
 };
 
@@ -18,9 +19,9 @@ struct ItemPlace {
     const Lead& feed;
     const Device& device;
     /// "Fog pump lead".
-    std::string lead() const;
+    Words lead() const;
     /// "60 mm from Hub", "as close to Hub as it goes", "where it is to sit".
-    std::string where() const;
+    Words where() const;
 };
 
 /// Fitted in its lead, without the joints on either side of it, which are told apart.

@@ -1,14 +1,14 @@
-#include "joint/choose.h"
+#include "wiring/joint/choose.h"
 
 #include <algorithm>
 #include <set>
 #include <tuple>
 
-#include "joint/fuse_block.h"
-#include "joint/joint.h"
-#include "joint/pigtail.h"
+#include "base/words/say.h"
 #include "plan/landing.h"
-#include "words/say.h"
+#include "wiring/joint/fuse_block.h"
+#include "wiring/joint/joint.h"
+#include "wiring/joint/pigtail.h"
 
 namespace sangre {
 namespace {
@@ -250,7 +250,7 @@ const std::vector<JointSchool>& joint_schools() {
     return all;
 }
 
-std::string school_name(JointSchool school) {
+Words school_name(JointSchool school) {
     switch (school) {
         case JointSchool::by_place:
             return say("each its usual way");
@@ -266,7 +266,7 @@ std::string school_name(JointSchool school) {
     return {};
 }
 
-std::string school_purpose(JointSchool school) {
+Words school_purpose(JointSchool school) {
     switch (school) {
         case JointSchool::by_place:
             return say("wires soldered to wires, rings crimped, modules screwed");

@@ -1,8 +1,8 @@
 #pragma once
 // Which kind of joint goes where: by what it is made at, by school, by the tools at hand, by the wire.
 #include "catalogue/catalogue.h"
-#include "joint/size.h"
 #include "plan/plan.h"
+#include "wiring/joint/size.h"
 
 namespace sangre {
 
@@ -52,7 +52,7 @@ Plan follow_joint_school(Plan plan, const Catalogue& catalogue, JointSchool scho
 /// All of them, the default first.
 const std::vector<JointSchool>& joint_schools();
 /// "solder", "crimp", … and what speaks for it.
-std::string school_name(JointSchool school);
-std::string school_purpose(JointSchool school);
+Words school_name(JointSchool school);
+Words school_purpose(JointSchool school);
 
 }  // namespace sangre

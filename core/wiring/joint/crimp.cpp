@@ -1,4 +1,4 @@
-#include "joint/crimp.h"
+#include "wiring/joint/crimp.h"
 
 #include <algorithm>
 #include <tuple>

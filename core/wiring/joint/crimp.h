@@ -1,6 +1,6 @@
 #pragma once
 // What is bought to be pressed onto a wire's end, by its copper, its insulation and the stud it goes on.
-#include "joint/joint.h"
+#include "wiring/joint/joint.h"
 
 namespace sangre {
 

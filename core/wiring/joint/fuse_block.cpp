@@ -1,9 +1,9 @@
-#include "joint/fuse_block.h"
+#include "wiring/joint/fuse_block.h"
 
 #include <algorithm>
 
 #include "plan/edits.h"
-#include "source/source.h"
+#include "plan/source.h"
 
 namespace sangre {
 namespace {

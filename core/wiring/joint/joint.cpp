@@ -1,5 +1,5 @@
-#include "joint/joint.h"
-#include "joint/crimp.h"
+#include "wiring/joint/joint.h"
+#include "wiring/joint/crimp.h"
 
 #include <fmt/format.h>
 
@@ -7,10 +7,10 @@
 #include <array>
 #include <cmath>
 
-#include "parts/wire_size.h"
-#include "units/format.h"
-#include "wire/conductor.h"
-#include "words/say.h"
+#include "base/units/format.h"
+#include "base/words/say.h"
+#include "physics/parts/wire_size.h"
+#include "physics/wire/conductor.h"
 
 namespace sangre {
 
@@ -54,7 +54,7 @@ const std::vector<InsulationSchool>& coverings() {
     return all;
 }
 
-std::string covering_name(InsulationSchool school) {
+Words covering_name(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::adhesive_tube:
             return say("adhesive tube");
@@ -72,7 +72,7 @@ std::string covering_name(InsulationSchool school) {
     return {};
 }
 
-std::string covering_words(InsulationSchool school) {
+Words covering_words(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::tape:
             return say("Tape, by practice: no heat gun needed, but tape creeps.");
@@ -92,7 +92,7 @@ std::string covering_words(InsulationSchool school) {
     return {};
 }
 
-std::string covering_action(InsulationSchool school) {
+Words covering_action(InsulationSchool school) {
     switch (school) {
         case InsulationSchool::tape:
             return say("Wrap it with tape, half overlapped, stretched, the last turn slack.");
@@ -191,7 +191,7 @@ JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const Jo
     const auto* insulation = find(catalogue.insulations, wire.insulation);
     w.why.title = kind.name;
     w.why.add(say("{wire} {insulation}: conductor {conductor}, over insulation {outer}", size_words(wire),
-                  insulation ? insulation->name : wire.insulation, format(wire.conductor),
+                  insulation ? Words(insulation->name) : Words(wire.insulation), format(wire.conductor),
                   format(wire.outer)));
     if (w.wires.conductors > 1)
         w.why.add(say("{conductors} together: {copper} bared, {bundle} over insulation", w.wires.conductors,

@@ -3,9 +3,9 @@
 #include <compare>
 #include <optional>
 
-#include "joint/size.h"
+#include "base/why.h"
 #include "plan/plan.h"
-#include "why.h"
+#include "wiring/joint/size.h"
 
 namespace sangre {
 
@@ -44,11 +44,11 @@ bool tube_school(InsulationSchool school);
 /// All of them, the default first.
 const std::vector<InsulationSchool>& coverings();
 /// "adhesive tube".
-std::string covering_name(InsulationSchool school);
+Words covering_name(InsulationSchool school);
 /// What a way of covering is for, in a sentence.
-std::string covering_words(InsulationSchool school);
+Words covering_words(InsulationSchool school);
 /// What the hands do at the joint.
-std::string covering_action(InsulationSchool school);
+Words covering_action(InsulationSchool school);
 
 /// Works a joint of this kind on these wires out; the wire must not be null.
 JointWork work_joint(const Catalogue& catalogue, const JointKind& kind, const JointWires& wires,

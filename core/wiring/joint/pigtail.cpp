@@ -1,10 +1,10 @@
-#include "joint/pigtail.h"
+#include "wiring/joint/pigtail.h"
 
 #include <algorithm>
 
-#include "joint/choose.h"
+#include "physics/wire/circles.h"
 #include "plan/edits.h"
-#include "wire/circles.h"
+#include "wiring/joint/choose.h"
 
 namespace sangre {
 namespace {

@@ -1,6 +1,6 @@
 #pragma once
 // Three wires and more that end in one joint, all in from one side, under a cap or in a tube.
-#include "joint/joint.h"
+#include "wiring/joint/joint.h"
 
 namespace sangre {
 

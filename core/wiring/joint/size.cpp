@@ -1,13 +1,13 @@
-#include "joint/size.h"
+#include "wiring/joint/size.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
 
+#include "base/words/say.h"
+#include "physics/wire/circles.h"
+#include "physics/wire/conductor.h"
 #include "plan/landing.h"
-#include "wire/circles.h"
-#include "wire/conductor.h"
-#include "words/say.h"
 
 namespace sangre {
 

@@ -27,7 +27,7 @@ struct JointSize {
     Millimetre wire_solder{};  ///< thickness of the solder wire that suits it; 0: as the kind says
     Second dwell{};
     Millimetre burn_back{};  ///< of the insulation, where a torch heats it
-    std::string heat;        ///< what makes it hot: thick copper wants more than a tip
+    Words heat;              ///< what makes it hot: thick copper wants more than a tip
     double tug_newton = 0;  ///< a quarter of what the wire stands pulled out, never more than the kind allows
     bool operator==(const JointSize&) const = default;
 };

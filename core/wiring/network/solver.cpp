@@ -1,8 +1,8 @@
-#include "network/solver.h"
+#include "wiring/network/solver.h"
 
 #include <algorithm>
 
-#include "wiring/resistances.h"
+#include "wiring/conductors/resistances.h"
 
 namespace sangre {
 namespace {

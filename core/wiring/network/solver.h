@@ -2,8 +2,8 @@
 // A plan's network, solved.
 #include <memory>
 
-#include "network/nodal_solver.h"
-#include "wiring/wiring.h"
+#include "physics/network/nodal_solver.h"
+#include "wiring/conductors/wiring.h"
 
 namespace sangre {
 

@@ -1,4 +1,4 @@
-#include "panel/panel.h"
+#include "wiring/panel/panel.h"
 
 #include <algorithm>
 

@@ -1,9 +1,9 @@
-#include "panel/sealing.h"
+#include "wiring/panel/sealing.h"
 
 #include <algorithm>
 
-#include "panel/panel.h"
 #include "plan/bodies.h"
+#include "wiring/panel/panel.h"
 
 namespace sangre {
 namespace {

@@ -1,9 +1,0 @@
-#pragma once
-#include "build/steps.h"
-
-namespace sangre {
-
-/// A lead through the openings of its ways and past what they meet; nothing where it meets nothing.
-std::optional<Step> thread_step(const Plan& plan, const Figures& figures, size_t feed);
-
-}  // namespace sangre
