@@ -75,8 +75,12 @@ void FindingsBar::try_mends() {
             this,
             [this, plan, finding, mends, at = study->conditions] {
                 trying_ = false;
+                // What was tried of a plan that has been edited meanwhile is not kept as what stands here: an
+                // undo would find it tried, and no mends.
+                if (plan != document_.kept_plan() || finding != current_ ||
+                    !(at == document_.study().conditions))
+                    return pause_.start();
                 tried_of_ = plan, tried_finding_ = finding, tried_at_ = at;
-                if (!tried()) return pause_.start();
                 mends_ = std::move(*mends);
                 fit();
             },

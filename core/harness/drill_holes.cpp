@@ -34,9 +34,11 @@ std::vector<DrillHole> drill_holes(const Plan& plan, const Catalogue& catalogue,
         const auto* fitting = fitting_of(catalogue, opening, needed);
         const auto* body = by_id(plan.bodies, opening.body);
         add({opening.id,
-             opening_name(plan, opening),
+             opening.name.empty() ? opening_name(plan, opening) : Words(opening.name),
              body ? body->name : std::string(),
-             fitting ? Words(fitting->name) : Words(),
+             fitting                             ? Words(fitting->name)
+             : opening.kind == OpeningKind::hole ? Words()
+                                                 : said_word(opening.kind),
              {},
              false},
             fitting && raw(fitting->hole) > 0 ? fitting->hole : opening.bore);

@@ -9768,6 +9768,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>und noch ein Schlauch über beide</translation>
     </message>
     <message>
+        <source>and {more} more</source>
+        <translation>und {more} weitere</translation>
+    </message>
+    <message>
         <source>another</source>
         <translation>einem anderen</translation>
     </message>

@@ -53,6 +53,36 @@ class TestWindow : public QObject {
         QCOMPARE(bar->mends().size(), there);
     }
 
+    /// Edited while its mends are being tried, and undone at once: they are tried once more.
+    void mends_of_a_plan_edited_meanwhile() {
+        Desk b;
+        auto* bar = b.window.findings();
+        const auto all = b.document.study().findings.size();
+        std::vector<size_t> there;
+        for (size_t i = 0; i < all; ++i) {
+            bar->next();
+            QTRY_VERIFY(bar->tried());
+            there.push_back(bar->mends().size());
+        }
+        const auto mendable = std::find_if(there.begin(), there.end(), [](size_t n) { return n > 0; });
+        QVERIFY(mendable != there.end());
+        for (auto i = there.begin(); i < mendable; ++i) {
+            bar->next();
+            QTRY_VERIFY(bar->tried());
+        }
+        bar->next();  // its trial begins at once
+        b.document.apply(
+            [](const Plan& p) {
+                return set_air(p, {p.coldest_air, p.hottest_air + Celsius(1)});
+            },
+            "warmer");
+        QTest::qSleep(1500);  // and ends, unheard
+        QCoreApplication::sendPostedEvents();
+        b.document.undo();
+        QTRY_VERIFY(bar->tried());
+        QCOMPARE(bar->mends().size(), *mendable);
+    }
+
     // Open, edit, propose, mend, tick, record, save, reopen: all through the widgets.
     void evening() {
         Desk b;

@@ -1,5 +1,6 @@
 // What a plan gives beside the bench: shopping, drawings of steps, the book.
 #include <algorithm>
+#include <cmath>
 #include <set>
 
 #include "fixtures.h"
@@ -66,6 +67,42 @@ class TestBook : public QObject {
         QVERIFY(words("cut/feed-hub-load-drive-left").find("W3+") != std::string::npos);
         QVERIFY(words("join/feed-hub-load-drive-left/load").find("overlap 9 mm") != std::string::npos);
         QVERIFY(words("hold/way-hub-left").find("0.75 m") != std::string::npos);
+    }
+    /// As many as the step says, to one scale; of more than nine the rest is said.
+    void the_holes_to_drill_are_all_drawn() {
+        auto plan = test::demo();
+        const auto drawn = [&] {
+            const auto s = test::studied(plan);
+            for (const auto& step : s.steps())
+                if (step.kind == StepKind::drill) return step_drawing(plan, parts(), s, step);
+            return DiagramSheet();
+        };
+        const auto counted = [](const DiagramSheet& sheet) {
+            std::set<std::string> texts;
+            std::vector<double> radii;
+            for (const auto& shape : sheet.shapes) {
+                texts.insert(shape.text);
+                if (shape.kind == ShapeKind::circle)
+                    radii.push_back(std::hypot(shape.points[1].x - shape.points[0].x,
+                                               shape.points[1].y - shape.points[0].y));
+                for (const auto& p : shape.points)
+                    if (p.x < 0 || p.x > sheet.width || p.y < 0 || p.y > sheet.height) radii.clear();
+            }
+            return std::pair{radii, texts};
+        };
+        const auto [radii, texts] = counted(drawn());
+        QCOMPARE(radii.size(), size_t{6});
+        QVERIFY(texts.contains("Deck, mast") && texts.contains("16 mm"));
+        const auto [least, most] = std::minmax_element(radii.begin(), radii.end());
+        QVERIFY(std::abs(*most / *least - 16.0 / 11) < 1e-9);
+        for (int i = 0; i < 8; ++i) {
+            auto another = plan.openings.back();
+            another.id = "more-" + std::to_string(i);
+            plan.openings.push_back(another);
+        }
+        const auto [many, said] = counted(drawn());
+        QCOMPARE(many.size(), size_t{8});
+        QVERIFY(said.contains("and 6 more"));
     }
     void random_plans_can_be_drawn_and_bound() {
         test::RandomPlans dice(41);

@@ -220,20 +220,34 @@ struct StepDrawer : StepPen {
         pen.line({middle_x + 10, middle_y - 10}, {middle_x - 10, middle_y + 10}, "accent", 1.2);
     }
 
-    /// The holes beside one another, each with its drill.
+    /// The holes to one scale, each with its drill and where it is; more than nine are on the template alone.
     void holes() {
         const auto all = drill_holes(plan, catalogue, figures.harness);
-        constexpr size_t most = 5;
-        const size_t shown = std::min(all.size(), most);
-        const double room = (wide - 20) / static_cast<double>(std::max<size_t>(shown, 1));
-        pen.block({8, middle_y - 18}, {wide - 8, middle_y + 12}, "muted", "card");
+        constexpr size_t columns = 3, most = 9;
+        const size_t shown = all.size() > most ? most - 1 : all.size(),
+                     rows = (std::min(all.size(), most) + columns - 1) / columns;
+        if (rows == 0) return;
+        constexpr double cell_wide = (wide - 4) / columns, circle_room = 19;
+        const double cell_tall = tall / static_cast<double>(rows);
+        double widest = 0;
+        for (const auto& hole : all) widest = std::max(widest, raw(hole.drill));
+        const double scale = (std::min(cell_tall, circle_room) - 2) / widest;
+        const auto corner = [&](size_t i) {
+            return PaperPoint{2 + cell_wide * static_cast<double>(i % columns),
+                              cell_tall * static_cast<double>(i / columns)};
+        };
         for (size_t i = 0; i < shown; ++i) {
-            const double x = 10 + room * (static_cast<double>(i) + 0.5);
-            const double r = std::clamp(raw(all[i].drill) / 2, 1.5, std::min(room / 2 - 3, 10.0));
-            pen.dot({x, middle_y - 3}, r, "");
-            words(x, middle_y + 10, format(all[i].drill), 3, TextAlign::centre, true);
-            words(x, middle_y + 18, all[i].name, 2.4, TextAlign::centre, false, "muted");
+            const auto at = corner(i);
+            const PaperPoint centre{at.x + circle_room / 2, at.y + cell_tall / 2};
+            const double x = at.x + circle_room + 1, room = cell_wide - circle_room - 2;
+            pen.dot(centre, std::max(raw(all[i].drill) * scale / 2, 0.6), "");
+            pen.words({x, centre.y - 0.4}, format(all[i].drill), room, 4.6, TextAlign::left, true);
+            pen.words({x, centre.y + 4.8}, all[i].name, room, 3.7, TextAlign::left, false, "muted");
         }
+        if (shown == all.size()) return;
+        const auto at = corner(shown);
+        pen.words({at.x + 2, at.y + cell_tall / 2 + 1}, say("and {more} more", all.size() - shown),
+                  cell_wide - 4, 3.4, TextAlign::left, false, "muted");
     }
 
     DiagramSheet draw() {
