@@ -132,12 +132,16 @@ void fit(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const H
         const Celsius ends = raw(known.hottest) > 0 ? known.hottest : insulation->max;
         constexpr double peak_share = 1.5;  // of what builders let it carry, for seconds
         const Ampere usual = usual_carry(*wire, feed.conductors);
-        const bool cool = usual * fuse_over_carry >= need.continuous && usual * peak_share >= x.peak &&
-                          warm <= ends && thermal->after(x.peak, x.peak_time, warm) <= insulation->max;
+        // What the wire ends in stands no more than builders let such a wire carry.
+        const Ampere carried = usual * fuse_over_carry;
+        const bool cool = carried >= need.continuous && usual * peak_share >= x.peak && warm <= ends &&
+                          thermal->after(x.peak, x.peak_time, warm) <= insulation->max;
         if (!cool && !given && next_thicker(catalogue, *wire)) continue;
         if (!fuse) {
-            const bool held = !known.family || protects(*known.family, known.rating, *thermal, *insulation,
-                                                        warm, known.fault.current);
+            // What stands upstream is held to the same as a fuse of its own.
+            const bool held = !known.family ||
+                              (known.rating <= carried && protects(*known.family, known.rating, *thermal,
+                                                                   *insulation, warm, known.fault.current));
             if (held || !next_thicker(catalogue, *wire)) return;
             continue;
         }
@@ -149,8 +153,6 @@ void fit(Plan& plan, const PlanIndex& index, const Catalogue& catalogue, const H
             smallest = smallest_that_carries(catalogue, asked, kinds);
         }
         if (!smallest) return;
-        // What the wire ends in stands no more than builders let such a wire carry.
-        const Ampere carried = usual_carry(*wire, feed.conductors) * fuse_over_carry;
         const bool thickest_there = !next_thicker(catalogue, *wire);
         const auto holds = [&](const FuseFamily& family, Ampere rating) {
             return (given || thickest_there || rating <= carried) &&

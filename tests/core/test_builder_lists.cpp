@@ -80,7 +80,9 @@ void hold_feeds(const json& list, const Plan& plan, QStringList& wrong) {
         if (const auto* fuse = device(f, DeviceKind::fuse))
             biggest = std::max(biggest, raw(fuse->rating)), ++fuses;
     if (fuses > list.value("fuses", 99)) wrong << QString("%1 fuses").arg(fuses);
-    for (const auto& f : plan.feeds()) {
+    const PlanIndex index(plan);
+    for (size_t f_at = 0; f_at < plan.feeds().size(); ++f_at) {
+        const auto& f = plan.feeds()[f_at];
         const auto name = QString::fromStdString(f.id) + ": ";
         const auto& wire = *find(parts().wires, f.wire);
         const double amps = carries(wire, std::max(f.conductors, 1));
@@ -97,6 +99,18 @@ void hold_feeds(const json& list, const Plan& plan, QStringList& wrong) {
             const auto mount = find(parts().fuses, fuse->type)->mount;
             if (mount == FuseMount::leads && biggest > 3) wrong << name + "a fuse to solder in";
         }
+        // A wire without a fuse of its own is behind the next one upstream, up to what limits its output.
+        if (!device(f, DeviceKind::fuse) && index.source_of(f_at).kind == PartKind::hub)
+            for (const auto up : index.upstream(f.from)) {
+                if (const auto* fuse = device(plan.feeds()[up], DeviceKind::fuse)) {
+                    if (raw(fuse->rating) > 1.2 * amps)
+                        wrong
+                            << name +
+                                   QString("%1 A upstream on %2 A of wire").arg(raw(fuse->rating)).arg(amps);
+                    break;
+                }
+                if (index.source_of(up).kind == PartKind::converter) break;
+            }
         if (const auto* s = device(f, DeviceKind::power_switch))
             if (find(parts().switches, s->type)->kind == SwitchKind::loop && (load || biggest <= 40))
                 wrong << name + "a key to pull as its switch";

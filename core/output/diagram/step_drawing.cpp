@@ -227,7 +227,7 @@ struct StepDrawer : StepPen {
         const size_t shown = all.size() > most ? most - 1 : all.size(),
                      rows = (std::min(all.size(), most) + columns - 1) / columns;
         if (rows == 0) return;
-        constexpr double cell_wide = (wide - 4) / columns, circle_room = 19;
+        constexpr double cell_wide = (wide - 4) / columns, circle_room = 18;
         const double cell_tall = tall / static_cast<double>(rows);
         double widest = 0;
         for (const auto& hole : all) widest = std::max(widest, raw(hole.drill));
@@ -242,7 +242,7 @@ struct StepDrawer : StepPen {
             const double x = at.x + circle_room + 1, room = cell_wide - circle_room - 2;
             pen.dot(centre, std::max(raw(all[i].drill) * scale / 2, 0.6), "");
             pen.words({x, centre.y - 0.4}, format(all[i].drill), room, 4.6, TextAlign::left, true);
-            pen.words({x, centre.y + 4.8}, all[i].name, room, 3.7, TextAlign::left, false, "muted");
+            pen.words({x, centre.y + 4.8}, all[i].name, room, 3.3, TextAlign::left, false, "muted");
         }
         if (shown == all.size()) return;
         const auto at = corner(shown);
