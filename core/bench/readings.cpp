@@ -18,6 +18,7 @@
 #include "physics/battery/pack.h"
 #include "plan/landing.h"
 #include "plan/source.h"
+#include "wiring/cable/supplied.h"
 
 namespace sangre {
 namespace {
@@ -176,6 +177,13 @@ void live_supply(const Plan& plan, const Catalogue& catalogue, const Figures& fi
     }
 }
 
+/// Whether a load's lead is plugged in there: by its end, by a plug it came with or by one in the lead.
+bool ends_in_plug(const Catalogue& catalogue, const Lead& feed) {
+    const auto* joint = find(catalogue.joints, feed.joint_to);
+    const bool by_hand = joint && (joint->end == JointEnd::housing || joint->end == JointEnd::plug);
+    return by_hand || keeps_plug(catalogue, feed, false) || device(feed, DeviceKind::connector);
+}
+
 void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& figures,
                 std::vector<Reading>& out) {
     auto busy = quiet(plan);
@@ -187,24 +195,21 @@ void live_plugs(const Plan& plan, const Catalogue& catalogue, const Figures& fig
         if (figures.solver->index().into(load.id).empty()) continue;
         Borne borne;
         borne.also(load);
-        auto empty =
-            volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", say("{load} plug", load.name),
-                  fitted_fuse(catalogue, plan.feeds()[figures.solver->index().into(load.id).front()])
-                      ? say("its fuse in, load off")
-                      : say("load off"),
-                  say("{load} plug", load.name), empty_windows[l], borne);
+        const auto& feed = plan.feeds()[figures.solver->index().into(load.id).front()];
+        const auto at = ends_in_plug(catalogue, feed) ? say("{load} plug", load.name) : Words(load.name);
+        auto empty = volts(plan, ReadingOf::plug_empty, "plug/" + load.id + "/empty", at,
+                           fitted_fuse(catalogue, feed) ? say("its fuse in, load off") : say("load off"), at,
+                           empty_windows[l], borne);
         // Running: no lower than with everything else running too, no higher than with nothing running at
         // all.
-        auto loaded = volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running",
-                            say("{load} plug", load.name), say("running"), say("{load} plug", load.name),
-                            {busy_windows[l].first, empty_windows[l].second}, borne);
+        auto loaded = volts(plan, ReadingOf::plug_running, "plug/" + load.id + "/running", at, say("running"),
+                            at, {busy_windows[l].first, empty_windows[l].second}, borne);
         loaded.why.add(say("It needs {lowest} – {highest}.", format(load.v_min), format(load.v_max)));
         empty.about = loaded.about = load.id;
-        const auto& feed = plan.feeds()[figures.solver->index().into(load.id).front()];
         const bool own = feed.ret == Return::own;
         for (auto* r : {&empty, &loaded}) {
-            r->red = say("{load} plug", load.name) + " " + landing_sign(plan, feed, {false, false});
-            if (own) r->black = say("{load} plug", load.name) + " " + landing_sign(plan, feed, {false, true});
+            r->red = at + " " + landing_sign(plan, feed, {false, false});
+            if (own) r->black = at + " " + landing_sign(plan, feed, {false, true});
         }
         if (load.igniter) {
             empty.state = say("igniter unplugged, a lamp in its place, armed and fired");

@@ -142,11 +142,11 @@ Suspects of_module(const Plan& plan, const Catalogue& catalogue, bool low) {
 }
 
 Suspects of_plug(const Plan& plan, const Catalogue& catalogue, bool running, bool low) {
-    if (!low) return {say("The wrong rail on this plug"), say("The meter's range or its battery")};
+    if (!low) return {say("The wrong rail here"), say("The meter's range or its battery")};
     Suspects list;
     if (running) list.emplace_back(say("A poor joint or too thin a wire: compare empty and running"));
     list.emplace_back(say("A fuse open or left out on the way"));
-    list.emplace_back(say("An open return: measure from this plug's − to the hub's −"));
+    list.emplace_back(say("An open return: measure from its − to the hub's −"));
     add_sources(plan, catalogue, list);
     return list;
 }

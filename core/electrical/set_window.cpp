@@ -96,7 +96,7 @@ SetWindow set_window(const std::vector<RailUser>& users, const ConverterType& ty
     double nominal = 0, heaviest = 0;
     for (const auto& u : users) {
         const double watts = raw(u.load->typical) * raw(nominal_of(*u.load));
-        if (watts > heaviest) heaviest = watts, nominal = raw(nominal_of(*u.load));
+        if (watts > heaviest) heaviest = watts, nominal = raw(rail_voltage_of(*u.load));
     }
     const double span = raw(w.high) - raw(w.low);
     const double wish = school == SetSchool::nominal ? nominal

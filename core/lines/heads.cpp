@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <array>
 
 #include "base/enum_words.h"
 #include "base/words/say.h"
@@ -87,6 +88,14 @@ std::optional<std::pair<Load, size_t>> comma_named_load(std::string_view line,
     return {};
 }
 
+bool taken_for_a_load(std::string_view word, std::string_view head) {
+    constexpr std::array<std::string_view, 6> named{"hub", "body", "place", "opening", "side", "zone"};
+    const auto first = lower(head.substr(0, head.find(' ')));
+    if (word == "load") return first == "cell" || first == "cells";
+    return std::ranges::find(named, word) != named.end() && !head.starts_with('"') &&
+           parse_load(head).complete();
+}
+
 std::string head_of(const LineContext& c, const Source& s) {
     const auto said = source_line(s, c.catalogue);
     const auto name = s.name.find(':') == std::string::npos ? clause_text(s.name) : in_quotes(s.name);
@@ -140,7 +149,8 @@ std::string head_of(const LineContext&, const Load& load) {
         l.igniter = l.heat_elsewhere = false;
     const auto said = load_line(l);
     const auto read = parse_load(said);
-    if (!clean(said) || !read.complete() || read.load.name != l.name || read.how_many.end > 0)
+    if (!clean(said) || !read.complete() || read.load.name != l.name || read.how_many.end > 0 ||
+        taken_for_a_load("load", said))
         return in_quotes(l.name);
     return said;
 }

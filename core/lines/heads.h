@@ -35,6 +35,10 @@ using HeadError = std::optional<ParseError>;
 std::optional<std::pair<Load, size_t>> comma_named_load(std::string_view line,
                                                         const std::vector<Clause>& clauses);
 
+/// "Hub motor 24 V 5 A", "Load cell 5 V 20 mA": what is called so is a load, though its first word begins
+/// another line. `head` is what stands behind that word; in quotes it is a name.
+bool taken_for_a_load(std::string_view word, std::string_view head);
+
 HeadError read_head(const LineContext& context, const Clause& head, Source& into);
 HeadError read_head(const LineContext& context, const Clause& head, Load& into);
 HeadError read_head(const LineContext& context, const Clause& head, Passive& into);
@@ -55,7 +59,9 @@ std::string head_of(const LineContext& context, const Thing& thing) {
     const auto said = clause_text(head_text(thing));
     Thing read{};
     const auto error = read_head(context, {said, 0, said.size()}, read);
-    return error || head_text(read) != head_text(thing) ? in_quotes(head_text(thing)) : said;
+    const bool other =
+        error || head_text(read) != head_text(thing) || taken_for_a_load(line_kind(thing).word, said);
+    return other ? in_quotes(head_text(thing)) : said;
 }
 
 }  // namespace sangre

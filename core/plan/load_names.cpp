@@ -19,11 +19,19 @@ std::optional<LoadKind> kind_said_by_name(const std::string& name) {
         const char* word;
         LoadKind kind;
     };
-    constexpr std::array kinds{
-        KindWord{"motor", LoadKind::motor},       KindWord{"motors", LoadKind::motor},
-        KindWord{"led", LoadKind::led},           KindWord{"leds", LoadKind::led},
-        KindWord{"heater", LoadKind::resistance}, KindWord{"heaters", LoadKind::resistance},
-        KindWord{"heating", LoadKind::resistance}};
+    constexpr std::array kinds{KindWord{"motor", LoadKind::motor},
+                               KindWord{"motors", LoadKind::motor},
+                               KindWord{"led", LoadKind::led},
+                               KindWord{"leds", LoadKind::led},
+                               KindWord{"heater", LoadKind::resistance},
+                               KindWord{"heaters", LoadKind::resistance},
+                               KindWord{"heating", LoadKind::resistance},
+                               KindWord{"coil", LoadKind::resistance},
+                               KindWord{"coils", LoadKind::resistance},
+                               KindWord{"solenoid", LoadKind::resistance},
+                               KindWord{"solenoids", LoadKind::resistance},
+                               KindWord{"electromagnet", LoadKind::resistance},
+                               KindWord{"electromagnets", LoadKind::resistance}};
     constexpr std::array belongings{"controller", "controllers", "control", "driver",  "drivers",
                                     "drive",      "board",       "relay",   "starter", "sensor",
                                     "encoder",    "supply",      "switch",  "monitor", "logic"};

@@ -10,7 +10,7 @@
 namespace sangre {
 namespace {
 
-/// The nominal voltage of the load that stands least, within what all of the group take.
+/// What the load that stands least is made for, within what all of the group take.
 Volt volts_for(const Plan& plan, const std::vector<size_t>& loads) {
     const auto least = *std::min_element(loads.begin(), loads.end(), [&](size_t a, size_t b) {
         return plan.loads[a].v_max < plan.loads[b].v_max;
@@ -18,7 +18,7 @@ Volt volts_for(const Plan& plan, const std::vector<size_t>& loads) {
     Volt low(0);
     for (const auto l : loads) low = std::max(low, plan.loads[l].v_min);
     const auto top = plan.loads[least].v_max;
-    return std::clamp(nominal_of(plan.loads[least]), std::min(low, top), top);
+    return std::clamp(rail_voltage_of(plan.loads[least]), std::min(low, top), top);
 }
 
 /// Splits one class of loads into the fewest voltages: take the lowest upper bound, give it to all who accept

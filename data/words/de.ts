@@ -1470,8 +1470,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Offene Flamme: nichts Brennbares in Reichweite, kein Akku, kein Lösemittel oder Kraftstoff in der Nähe.</translation>
     </message>
     <message>
-        <source>An open return: measure from this plug's − to the hub's −</source>
-        <translation>Eine offene Rückleitung: miss vom − dieses Steckers zum − des Verteilers</translation>
+        <source>An open return: measure from its − to the hub's −</source>
+        <translation>Eine offene Rückleitung: von seinem − zum − des Verteilers messen</translation>
     </message>
     <message>
         <source>An opening is 0.5 to 200 mm wide.</source>
@@ -7968,8 +7968,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Die Leitungen bis dahin</translation>
     </message>
     <message>
-        <source>The wrong rail on this plug</source>
-        <translation>Die falsche Schiene an diesem Stecker</translation>
+        <source>The wrong rail here</source>
+        <translation>Hier liegt die falsche Schiene an</translation>
     </message>
     <message>
         <source>The {count} that are selected</source>

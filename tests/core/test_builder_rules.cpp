@@ -101,6 +101,51 @@ class TestBuilderRules : public QObject {
         CLOSE(rest("Gear motor 12V 1A idle 0.3A motor stall 6A"), 2.0, 1e-9);
         CLOSE(rest("Gear motor 12V 1A idle 0.05A motor stall 6A"), 2.0, 1e-9);
     }
+    /// Nobody buys a module for 16.5 V: of a wide range a rail gives what rails usually give.
+    void a_wide_range_gets_a_usual_rail() {
+        const auto rail = [](const char* line) { return raw(rail_voltage_of(parse_load(line).load)); };
+        QCOMPARE(rail("Controller 7-26V 0.4A"), 12.0);
+        QCOMPARE(rail("Camera 4.5-9V 0.4A"), 6.0);
+        QCOMPARE(rail("Amplifier 18-32V 2A"), 24.0);
+        QCOMPARE(rail("Camera 11-12.6V 0.6A"), 11.8);  // made for its middle
+        QCOMPARE(rail("Pump 11.1V 2A"), 11.1);
+        QCOMPARE(rail("Lamp 13-20V 2A"), 16.5);  // none usual within
+        const auto plan = plan_proposed(
+            "plan Sledge\nload Left track 24V 6A motor noisy\nload Right track 24V 6A motor noisy\n"
+            "load Controller 7-26V 0.4A always on\n");
+        QCOMPARE(plan.converters.size(), size_t{1});
+        QCOMPARE(plan.converters[0].name, std::string("12 V rail, always on"));
+        QVERIFY(std::abs(raw(plan.converters[0].set) - 12) < 0.3);
+    }
+    /// A coil is ohms for the meter, what drives one is not.
+    void a_coil_reads_as_its_ohms() {
+        const auto load = parse_load("Brake coil 12V 1.5A").load;
+        QCOMPARE(load.kind, LoadKind::resistance);
+        QVERIFY(raw(resistance_at_rest(load)) > 0 && raw(resistance_at_rest(load)) <= 8);
+        QCOMPARE(parse_load("Gate solenoid 12V 2A").load.kind, LoadKind::resistance);
+        QCOMPARE(parse_load("Coil driver 12V 0.1A").load.kind, LoadKind::current);
+    }
+    /// Where a lead is soldered on, no plug is named.
+    void a_plug_is_named_where_there_is_one() {
+        auto plan = plan_proposed("plan Gantry\nload Winch 12 V 8 A motor\nload Lamp 12 V 2 A\n");
+        const auto named = [&] {
+            for (const auto& r : test::studied(plan).readings())
+                if (r.key == "plug/load-winch/running")
+                    return std::tuple{r.title.str(), r.red.str(), r.black.str()};
+            return std::tuple<std::string, std::string, std::string>{};
+        };
+        auto& lead = plan.feeds()[feeds_into(plan, "load-winch").front()];
+        const auto end = [&](JointEnd wanted) {
+            for (const auto& j : parts().joints)
+                if (j.end == wanted) return j.id;
+            return Id();
+        };
+        lead.joint_to = end(JointEnd::splice);
+        QCOMPARE(named(), (std::tuple<std::string, std::string, std::string>{"Winch", "Winch +", "Winch −"}));
+        lead.joint_to = end(JointEnd::housing);
+        QCOMPARE(named(), (std::tuple<std::string, std::string, std::string>{"Winch plug", "Winch plug +",
+                                                                             "Winch plug −"}));
+    }
     void what_is_sensitive_beside_what_is_noisy_has_a_filter() {
         const std::string text =
             "plan Reed mower, up to 30 °C, from 5 °C\n"

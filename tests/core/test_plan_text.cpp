@@ -353,6 +353,32 @@ step "Focus, by eye", do turn the ring, after join/feed-studs-lamp/load
             QCOMPARE(unquoted(clauses->front().text), text);
         }
     }
+    /// Parts whose first word begins another line: loads all the same, and names of that sort stand in
+    /// quotes.
+    void a_hub_motor_is_no_hub() {
+        for (const char* line : {"Hub motor left 24 V 5 A", "side lamp 12 V 1 A", "Zone valve 12 V 0.5 A",
+                                 "Body heater 12 V 3 A", "Load cell amp 5 V 50 mA", "Place light 5 V 0.2 A",
+                                 "- Opening motor 12 V 2 A"}) {
+            const auto read = plan_from_text(line, parts());
+            QVERIFY2(read.has_value(), line);
+            QVERIFY2(read->loads.size() == 1, line);
+            const std::string_view said = line + (line[0] == '-' ? 2 : 0);
+            QVERIFY2(said.starts_with(read->loads[0].name), line);
+            QVERIFY2(read->hubs.empty() && read->sides.empty() && read->zones.empty() && read->bodies.empty(),
+                     line);
+        }
+        for (const char* line : {"hub Motors", "hub Hub 24 V", "body Box", "load Pump 12 V 1 A"}) {
+            const auto read = plan_from_text(line, parts());
+            QVERIFY2(read.has_value(), line);
+            QVERIFY2(read->hubs.size() + read->bodies.size() + read->loads.size() == 1, line);
+        }
+        auto plan = demo();
+        plan.hubs[0].name = "motor 24 V 5 A", plan.bodies[0].name = "heater 12 V 3 A";
+        plan.places[0].name = "light 5 V 1 A", plan.openings[0].name = "motor 12 V 2 A";
+        plan.loads[0].name = "cell amp", plan.loads[1].name = "cells 5 V";
+        QCOMPARE(text_back(plan), QString());
+    }
+
     void the_handbook_is_the_shipped_one() {
         QFile file(QStringLiteral(SANGRE_SOURCE_DATA "/../docs/lines.md"));
         QVERIFY(file.open(QIODevice::ReadOnly));

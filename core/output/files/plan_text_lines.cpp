@@ -152,9 +152,12 @@ std::vector<TextLine> text_lines(std::string_view text, const Catalogue& catalog
             l.word.pop_back();
         const bool arrow = whole.find('"') == whole.npos &&
                            (whole.find("→") != whole.npos || whole.find("->") != whole.npos);
-        if (!begins_a_line(l.word) || (arrow && names_a_part(l.word)))
+        if (!begins_a_line(l.word) || (arrow && names_a_part(l.word))) {
             if (const auto word = word_left_out(whole, catalogue); !word.empty())
                 l.word = word, l.said_at = from;
+        } else if (const auto rest = line_clauses(text.substr(l.said_at, to - l.said_at));
+                   rest && !rest->empty() && taken_for_a_load(l.word, rest->front().text))
+            l.word = "load", l.said_at = from;  // “Hub motor 24 V 5 A” is no hub
         l.said = std::string(text.substr(l.said_at, to - l.said_at));
         std::replace(l.said.begin(), l.said.end(), '\t', ' ');
         const auto clauses = line_clauses(l.said);

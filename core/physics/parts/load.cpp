@@ -1,11 +1,28 @@
 #include "physics/parts/load.h"
 
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 namespace sangre {
 
 Volt nominal_of(const Load& load) {
     return raw(load.nominal) > 0 ? load.nominal : (load.v_min + load.v_max) / 2;
+}
+
+Volt rail_voltage_of(const Load& load) {
+    constexpr std::array usual{3.3, 5.0, 6.0, 9.0, 12.0, 24.0, 48.0};
+    constexpr double wide = 1.5;   // greatest over least: below that the middle is what it is made for
+    constexpr double clear = 0.1;  // of the least and greatest: room for tolerance and drop
+    const Volt nominal = nominal_of(load);
+    const double middle = raw(load.v_min + load.v_max) / 2;
+    if (raw(load.v_max) < wide * raw(load.v_min) || std::abs(raw(nominal) - middle) > 1e-6) return nominal;
+    double best = 0;
+    for (const double v : usual)
+        if (v >= raw(load.v_min) * (1 + clear) && v <= raw(load.v_max) * (1 - clear) &&
+            std::abs(v - middle) < std::abs(best - middle))
+            best = v;
+    return best > 0 ? Volt(best) : nominal;
 }
 
 Volt bridge_volts(const Load& load, Ampere amps) {

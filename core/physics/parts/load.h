@@ -66,6 +66,9 @@ struct Load {
 
 /// Its nominal voltage, or the middle of its range where none is said.
 Volt nominal_of(const Load& load);
+/// What a rail for it is made to give: its nominal voltage; of one that only says a wide range, the usual
+/// rail voltage nearest its middle. Source: practice.
+Volt rail_voltage_of(const Load& load);
 /// What is lost in the bridge between a motor and its supply at a current: I²R + I·U. 0 without one.
 Watt bridge_loss(const Load& load, Ampere amps);
 /// What that bridge keeps from the motor at a current.
