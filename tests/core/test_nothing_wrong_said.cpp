@@ -270,7 +270,7 @@ class TestNothingWrongSaid : public QObject {
     /// The pack that lasts the day may still let a lock restart when the starter turns: then a larger one.
     void a_pack_is_chosen_for_its_starter_too() {
         Plan p;
-        for (const char* line : {"Solenoid lock 12V 0.65A peak 0.7A 1s", "Small cooling fan 12V 80mA",
+        for (const char* line : {"Electric lock 12V 0.65A peak 0.7A 1s", "Small cooling fan 12V 80mA",
                                  "Starter 12V 60A start 250A 1s", "Large cooling fan 12V 0.25A"})
             p = add_load(p, parse_load(line).load);
         const auto made = propose(p, parts());

@@ -145,8 +145,7 @@ class TestTerminals : public QObject {
         const auto name = by_id(plan.loads, Id("load-computer"))->name;
         QVERIFY(reading("beep/" + feed.id + "/supply").starts_with(name + " V+ (left) | "));
         QVERIFY(reading("beep/" + feed.id + "/return").starts_with(name + " GND (middle) | "));
-        QCOMPARE(reading("plug/load-computer/running"),
-                 name + " plug V+ (left) | " + name + " plug GND (middle)");
+        QCOMPARE(reading("plug/load-computer/running"), name + " V+ (left) | " + name + " GND (middle)");
         const auto words = all_actions(s.steps(), "join/" + feed.id + "/load");
         QVERIFY2(words.find("lands on V+ (left), black on GND (middle)") != std::string::npos, words.c_str());
     }
