@@ -118,26 +118,35 @@ struct Layer {
         const auto* at = by_id(plan.places, place);
         return at && is_inside(plan, at->body, body);
     }
-    /// The holds of its ways, by their distance on the wire.
-    void held() {
+    /// `each(w, way, here, at)` for the ways it is laid on, in its order: at which place it comes to the way,
+    /// and where on the wire is what lies so many metres along the way.
+    template <class Each>
+    void each_way(Each each) const {
         double along = 0;
         Id here = place_of(plan, feed.from);
         for (const auto w : route.ways) {
             const auto& way = plan.ways[w];
             const bool forward = way.from == here;
+            each(w, way, here,
+                 [&](double said) { return on_wire(along + (forward ? said : raw(way.length) - said)); });
+            along += raw(way.length);
+            here = forward ? way.to : way.from;
+        }
+    }
+    /// The holds of its ways, by their distance on the wire.
+    void held() {
+        each_way([&](size_t w, const Way& way, const Id&, const auto& on) {
             for (const auto& h : holds_on_way(plan, figures.harness, w).holds)
                 out.holds.push_back({LaidKind::hold,
                                      h.why == HoldFor::there  ? say("clip")
                                      : h.why == HoldFor::knot ? say("knot")
                                                               : said(hold_word(plan.practices.hold)),
-                                     on_wire(along + (forward ? raw(h.at) : raw(way.length - h.at))),
+                                     on(raw(h.at)),
                                      {},
                                      {},
                                      way.id,
                                      true});
-            along += raw(way.length);
-            here = forward ? way.to : way.from;
-        }
+        });
         std::sort(out.holds.begin(), out.holds.end(),
                   [](const auto& a, const auto& b) { return a.at < b.at; });
     }
@@ -148,15 +157,10 @@ struct Layer {
         return said_word(d.kind);
     }
     void ways() {
-        double along = 0;
-        Id here = place_of(plan, feed.from);
-        for (const auto w : route.ways) {
-            const auto& way = plan.ways[w];
-            const bool forward = way.from == here;
+        each_way([&](size_t w, const Way& way, const Id& here, const auto& on) {
             for (size_t i = 0; i < way.on_it.size(); ++i) {
                 const auto& met = way.on_it[i];
-                const double said = raw(place_on(way, met));
-                const auto at = on_wire(along + (forward ? said : raw(way.length) - said));
+                const auto at = on(raw(place_on(way, met)));
                 const auto* opening = by_id(plan.openings, met.opening);
                 {
                     auto& t = add(opening ? LaidKind::opening : LaidKind::hazard,
@@ -172,9 +176,7 @@ struct Layer {
                     braid.about = way.id, braid.length = braid_reach * 2;
                 }
             }
-            along += raw(way.length);
-            here = forward ? way.to : way.from;
-        }
+        });
     }
     const std::vector<OnWay>& things_of(const LaidThing& t) const {
         static const std::vector<OnWay> none;
