@@ -1262,6 +1262,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Schlauch mit Kleber: dicht; für Nasses und Geschütteltes.</translation>
     </message>
     <message>
+        <source>After it has been seen to turn: until then clips hold it.</source>
+        <translation>Wenn er sich einmal gedreht hat: bis dahin hängt er an Klemmen.</translation>
+    </message>
+    <message>
         <source>After it has been tested: a tied harness is slow to open again.</source>
         <translation>Nach der Prüfung: ein gebundener Kabelbaum ist mühsam wieder zu öffnen.</translation>
     </message>
@@ -4816,8 +4820,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Motoren und Lampen messen sich als ihre Wicklungen und Glühfäden, nicht als offen.</translation>
     </message>
     <message>
-        <source>Motors: joined by clips or plugs until each turns the right way; then permanently.</source>
-        <translation>Motoren: mit Klemmen oder Steckern verbinden, bis jeder richtig dreht; dann endgültig.</translation>
+        <source>Motors: joined by clips or plugs until each turns the right way; then for good.</source>
+        <translation>Motoren: mit Klemmen oder Steckern verbunden, bis jeder richtig herum dreht; dann endgültig.</translation>
     </message>
     <message>
         <source>Move a load</source>
@@ -5074,6 +5078,10 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
     <message>
         <source>No places yet.</source>
         <translation>Noch keine Orte.</translation>
+    </message>
+    <message>
+        <source>No power anywhere, the source unplugged. Has it turned the wrong way, its two leads change places.</source>
+        <translation>Nirgends Strom, die Quelle abgesteckt. Hat er falsch herum gedreht, tauschen seine beiden Leitungen die Plätze.</translation>
     </message>
     <message>
         <source>No power flows yet.</source>
@@ -5476,8 +5484,8 @@ Angenommen: {list}. Sein Menü hat die andere Art.</translation>
         <translation>Eine für die beieinander</translation>
     </message>
     <message>
-        <source>One load at a time: volts at its plug, empty and running.</source>
-        <translation>Ein Verbraucher nach dem anderen: Volt an seinem Stecker, unbelastet und unter Last.</translation>
+        <source>One load at a time: volts where its lead ends, empty and running.</source>
+        <translation>Einen Verbraucher nach dem anderen: Spannung am Ende seiner Leitung, leer und laufend.</translation>
     </message>
     <message>
         <source>One of button, lamp, aerial, sensor, motor or sounder is expected.</source>

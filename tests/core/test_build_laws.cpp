@@ -6,6 +6,7 @@
 #include "fixtures.h"
 #include "making/steps/steps.h"
 #include "plan/edits.h"
+#include "turning.h"
 #include "wiring/joint/choose.h"
 
 using namespace sangre;
@@ -74,7 +75,17 @@ class TestBuildLaws : public QObject {
                 const auto* live = source ? by_id(plan.sources, feed.from) : nullptr;
                 if (live && live->kind == SourceKind::circuit)
                     QVERIFY(at.at("test/shorts") < join && join < at.at("test/first-power"));
-                else
+                else if (!source && test::turns_first(plan, feed)) {
+                    // A motor hangs on clips until it has turned; tied and glued is what is made.
+                    QVERIFY(cut < join && at.at("test/first-power") < join && join < at.at("close/tie"));
+                    const auto from = find_part(plan, feed.from).kind == PartKind::converter
+                                          ? "live/" + feed.from
+                                          : std::string("live/direct");
+                    QVERIFY(at.at(from) < join && says(steps[at.at(from)], "by clips"));
+                    QVERIFY(says(step, "No power anywhere"));
+                    if (const auto glue = at.find("glue/joints"); glue != at.end())
+                        QVERIFY(join < glue->second);
+                } else
                     QVERIFY(cut < join && join < at.at("test/beep"));
                 QVERIFY(says(step, "Strip "));
                 QCOMPARE(step.tools, tools_of(*work.kind, work.size, plan.practices));

@@ -10,6 +10,7 @@
 #include "harness/drill_holes.h"
 #include "physics/network/elements.h"
 #include "plan/edits.h"
+#include "turning.h"
 
 using namespace sangre;
 using test::parts;
@@ -103,6 +104,8 @@ class TestStepsAndReadings : public QObject {
                         const auto* live = by_id(plan.sources, f.from);
                         if (live && live->kind == SourceKind::circuit && end == std::string("/source"))
                             rules.insert(rules.end(), {{"test/shorts", join}, {join, "test/first-power"}});
+                        else if (end == std::string("/load") && test::turns_first(plan, f))
+                            rules.insert(rules.end(), {{"test/first-power", join}, {join, "close/tie"}});
                         else
                             rules.emplace_back(join, "test/beep");
                     }

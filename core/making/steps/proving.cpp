@@ -13,6 +13,7 @@
 #include "bench/shorts.h"
 #include "electrical/protection/fuse_order.h"
 #include "making/steps/igniter_steps.h"
+#include "making/steps/joined_late.h"
 #include "making/steps/joint_words.h"
 #include "making/steps/prover.h"
 #include "physics/battery/pack.h"
@@ -22,6 +23,10 @@
 
 namespace sangre {
 namespace {
+
+Words on_clips() {
+    return say("Motors: joined by clips or plugs until each turns the right way; then for good.");
+}
 
 constexpr size_t told = 6;  // windows said on the step itself; the rest are on the Bench
 
@@ -194,7 +199,11 @@ std::vector<std::string> Prover::rails() {
             append(s.actions, std::move(behind));
             s.actions.push_back(say("Power on."));
         }
-        s.actions.push_back(say("One load at a time: volts at its plug, empty and running."));
+        if (std::any_of(plan.loads.begin(), plan.loads.end(), [&](const Load& l) {
+                return l.kind == LoadKind::motor && proved_in(plan, index, l.id) == s.key;
+            }))
+            s.actions.push_back(on_clips());
+        s.actions.push_back(say("One load at a time: volts where its lead ends, empty and running."));
         s.actions.push_back(say("Type the readings on the Bench."));
         s.tools = {to_say("meter")};
         s.minutes = 5;
@@ -221,8 +230,7 @@ void Prover::direct(const std::vector<std::string>& after) {
     if (switched())
         direct.actions.push_back(say("Each switch alone: 0 V behind it open, full volts closed."));
     if (turns(plan)) {
-        direct.actions.push_back(
-            say("Motors: joined by clips or plugs until each turns the right way; then permanently."));
+        direct.actions.push_back(on_clips());
         direct.caution = say("Keep hands, hair and sleeves out of what turns.");
     }
     if (direct.actions.empty()) direct.actions.push_back(say("Volts at each load, empty and running."));

@@ -9,6 +9,7 @@
 #include <map>
 #include <unordered_map>
 
+#include "base/append.h"
 #include "base/enum_words.h"
 #include "base/units/format.h"
 #include "base/words/list.h"
@@ -21,6 +22,7 @@
 #include "making/steps/hold_steps.h"
 #include "making/steps/item_steps.h"
 #include "making/steps/jacket_words.h"
+#include "making/steps/joined_late.h"
 #include "making/steps/joint_words.h"
 #include "making/steps/own_steps.h"
 #include "making/steps/passive_steps.h"
@@ -338,33 +340,6 @@ size_t depth_of(const Plan& plan, const PartPlaces& places,
 
 }  // namespace
 
-namespace {
-
-/// A joint at what is live all the time: a circuit that is there already, unless a tap is plugged into its
-/// slot.
-bool at_live_source(const Plan& plan, const Catalogue& catalogue, const Step& step) {
-    if (!step.joint || !step.joint->at_source) return false;
-    const auto& feed = plan.feeds()[step.joint->feed];
-    const auto* source = by_id(plan.sources, feed.from);
-    return source && source->kind == SourceKind::circuit && !begins_in_tap(catalogue, feed);
-}
-
-/// What is joined to a live circuit is joined when all behind it is made and tested dead.
-void make_live_ends_last(const Plan& plan, const Catalogue& catalogue, std::vector<Step>& steps) {
-    for (auto& s : steps) {
-        if (!at_live_source(plan, catalogue, s)) continue;
-        s.after.emplace_back("test/shorts");
-        s.caution = say("The circuit's own fuse is out until this joint is made and covered.") +
-                    (s.caution.empty() ? "" : " " + s.caution);
-        s.why.add(say("The end at the live side is made last: until then nothing of this can become live."));
-        const auto key = s.key;
-        for (auto& later : steps)
-            if (later.kind == StepKind::first_power) later.after.push_back(key);
-    }
-}
-
-}  // namespace
-
 std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, const Figures& figures) {
     if (plan.feeds().empty()) return {};
     Maker m{plan, catalogue, figures, figures.solver->index(), {}};
@@ -391,13 +366,16 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
     for (const auto& c : plan.converters) m.cover_board(c);
     for (auto& s : pigtail_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     for (auto& s : cable_steps(plan, catalogue, figures)) m.steps.push_back(std::move(s));
+    const auto turned = make_motors_turn_first(plan, catalogue, m.index, m.steps);
     std::vector<std::string> joints;
     for (auto& s : passive_steps(plan)) {
         joints.push_back(s.key);  // seated before anything is beeped: its lead is measured with it
         m.steps.push_back(std::move(s));
     }
     for (const auto& step : m.steps)
-        if (is_joint(step.kind) && !at_live_source(plan, catalogue, step)) joints.push_back(step.key);
+        if (is_joint(step.kind) && !at_live_source(plan, catalogue, step) &&
+            std::ranges::find(turned, step.key) == turned.end())
+            joints.push_back(step.key);
     for (auto& s : panel_steps(plan, catalogue)) m.steps.push_back(std::move(s));
     const auto proving = m.steps.size();
     for (auto& s : proving_steps(plan, catalogue, figures, joints)) m.steps.push_back(std::move(s));
@@ -407,13 +385,16 @@ std::vector<Step> build_steps(const Plan& plan, const Catalogue& catalogue, cons
             if (s.kind == StepKind::cut || s.kind == StepKind::thread || s.kind == StepKind::seat)
                 s.after.emplace_back(drill_key);
     make_live_ends_last(plan, catalogue, m.steps);
-    std::vector<std::string> fixed;  // before the lid
+    std::vector<std::string> fixed = turned;  // before the lid
+    joints.insert(joints.end(), turned.begin(), turned.end());
     for (auto& s : stick_steps(plan, joints)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : stack_steps(plan, catalogue)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
     for (auto& s : hold_steps(plan, figures)) fixed.push_back(s.key), m.steps.push_back(std::move(s));
-    for (size_t i = proving; i < m.steps.size(); ++i)
-        if (m.steps[i].kind == StepKind::close_up)
-            m.steps[i].after.insert(m.steps[i].after.end(), fixed.begin(), fixed.end());
+    for (size_t i = proving; i < m.steps.size(); ++i) {
+        auto& s = m.steps[i];
+        if (s.kind == StepKind::close_up) append(s.after, std::vector(fixed));
+        if (s.kind == StepKind::glue) append(s.after, std::vector(turned));
+    }
     add_own_steps(plan, m.steps);
     take_back(plan, m.steps);
     const PartPlaces places(plan);
