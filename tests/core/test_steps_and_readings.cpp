@@ -1,5 +1,6 @@
 // The order of the build, the readings and what to buy.
 #include <algorithm>
+#include <map>
 #include <random>
 #include <set>
 
@@ -26,6 +27,30 @@ const Reading* reading(const Study& s, const std::string& key) {
         if (r.key == key) return &r;
     return nullptr;
 }
+}  // namespace
+
+namespace {
+
+/// Whether a step says itself, or by what it awaits, that another comes before it; so too where one of the
+/// two is not there.
+bool awaits(const std::vector<Step>& steps, const std::string& then, const std::string& first) {
+    std::map<std::string_view, const Step*> by_key;
+    for (const auto& s : steps) by_key[s.key] = &s;
+    if (!by_key.contains(then) || !by_key.contains(first)) return true;
+    std::set<std::string_view> seen{then};
+    std::vector<const Step*> todo{by_key[then]};
+    while (!todo.empty()) {
+        const auto* step = todo.back();
+        todo.pop_back();
+        for (const auto& key : step->after) {
+            if (key == first) return true;
+            if (const auto at = by_key.find(key); at != by_key.end() && seen.insert(key).second)
+                todo.push_back(at->second);
+        }
+    }
+    return false;
+}
+
 }  // namespace
 
 class TestStepsAndReadings : public QObject {
@@ -110,8 +135,12 @@ class TestStepsAndReadings : public QObject {
                             rules.emplace_back(join, "test/beep");
                     }
                 }
-                for (const auto& [first, then] : rules)
+                for (const auto& [first, then] : rules) {
                     QVERIFY2(goes_before(first, then), (name + (": " + then + " before " + first)).c_str());
+                    if (round == 0)
+                        QVERIFY2(awaits(steps, then, first),
+                                 (name + (": " + then + " does not await " + first)).c_str());
+                }
                 QVERIFY(steps.back().key.starts_with("fit/battery-fuse"));
             }
         }
